@@ -1,0 +1,202 @@
+package brightplumb.core.block;
+
+import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
+import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.paper.Panel.BACK;
+import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.rule.Setting.*;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Seat;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
+
+/**
+ * The skirt block: a quarter each of front and back from waist to hem. The centre line is x = 0 with the side at +x; the waist is y = 0
+ * and y grows downward. Facts keep the arithmetic; the drawn points then move a few millimetres so that the seams are true.
+ */
+public final class SkirtBlock {
+
+    private static final Amount STAYS_LEVEL = Amount.inches("level, where the waist is wider than the hip", 0);
+
+    private final Paper paper = new Paper();
+    private final Body body;
+    private final Settings set;
+
+    private SkirtBlock(Body body, Settings set) {
+        this.body = body;
+        this.set = set;
+    }
+
+    /**
+     * Drafts a skirt.
+     *
+     * @throws Refusal when the amounts set by hand leave no skirt to draw, naming the one at fault
+     */
+    public static Draft draft(Body body, Settings set) {
+        return new SkirtBlock(body, set).draft();
+    }
+
+    private Draft draft() {
+        // Levels
+        Amount hipDepth = hipDepth();
+        Amount length = length(hipDepth);
+
+        // Hip
+        setting(HIP_EASE, "hip.ease", "Hip ease, all round");
+        setting(HIP_ALLOCATION, "hip.allocation", "Back takes more at the hip, each quarter");
+        setting(WAIST_EASE, "waist.ease", "Waist ease, all round");
+        var shares = new SkirtAmounts(body, set, paper);
+        Amount frontHip = hip(shares, FRONT, hipDepth);
+        Amount backHip = hip(shares, BACK, hipDepth);
+
+        // Waist and darts
+        SkirtQuarter front = frontQuarter(shares, frontHip);
+        SkirtQuarter back = backQuarter(shares, backHip);
+        boolean wider = front.waistWider() || back.waistWider();
+        Amount frontDrop = drop(CENTRE_FRONT_DROP, "centre.front.drop", "Centre front down", wider);
+        Amount backDrop = drop(CENTRE_BACK_DROP, "centre.back.drop", "Centre back down", false);
+        Amount rise = drop(SIDE_RISE, "side.rise", "Side up", wider);
+
+        // Hem
+        Amount taper = setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
+        Amount start = setting(TAPER_START, "taper.start", "Taper starts below the hip")
+                .least(length.minus(hipDepth).over(2));
+        CentreBack centreBack = CentreBack.of(
+                shares.centreBackShape(),
+                set.choice(SEAT, Seat.class),
+                back.centreIn().value(),
+                backDrop.value(),
+                hipDepth.value(),
+                length.value(),
+                taper.value() > 0);
+        hems(frontHip, backHip, taper, centreBack);
+
+        // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
+        // length.
+        var lines = new SkirtLines(paper, hipDepth.value(), length.value(), taper.value(), start.value(), rise.value());
+        SkirtLines.Panelled frontLines = lines.front(front, frontDrop.value());
+        SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
+        paper.piece(SkirtPieces.front(frontLines));
+        paper.piece(SkirtPieces.back(backLines, zip()));
+
+        SkirtNotices.say(paper, body, set, shares, front, back);
+        return paper.finished();
+    }
+
+    private Amount hipDepth() {
+        Amount depth = body.hipDepth();
+        for (Panel panel : Panel.values()) {
+            paper.draw(panel, CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
+            paper.draw(panel, LEVEL, "waist", across(0)).draw(panel, LEVEL, "hip", across(depth.value()));
+        }
+        paper.level("waist", 0);
+        paper.level("hip", depth.value());
+        return paper.step(
+                depth.named("hip.depth", "waist to hip"),
+                "Waist to hip",
+                "The hip line lies where this seat is fullest. Levels are personal: 8 in for everyone puts many hip curves in the wrong place.");
+    }
+
+    private Amount length(Amount hipDepth) {
+        Amount length = set.amount(LENGTH);
+        if (length.value() < hipDepth.value() + 2 * Length.INCH) {
+            throw new Refusal("settings.length", "A skirt must end at least 2 in (5 cm) below the hip line");
+        }
+        for (Panel panel : Panel.values()) {
+            paper.draw(panel, CONSTRUCTION, "", new Line(Point.of(0, hipDepth.value()), Point.of(0, length.value())));
+            paper.draw(panel, LEVEL, "hem", across(length.value()));
+        }
+        paper.level("hem", length.value());
+        return paper.step(length.named("length", "length"), "Length", set.why(LENGTH));
+    }
+
+    private Line across(double y) {
+        return new Line(Point.of(0, y), Point.of(body.hip().value() / 4 + 40, y));
+    }
+
+    private Amount hip(SkirtAmounts shares, Panel panel, Amount hipDepth) {
+        Amount hip = shares.hip(panel);
+        if (hip.value() < 2 * Length.INCH) {
+            throw new Refusal(
+                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : "settings.hipEase",
+                    "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
+        }
+        paper.draw(
+                panel, MEASURE, "", new Line(Point.of(0, hipDepth.value()), Point.of(hip.value(), hipDepth.value())));
+        return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
+    }
+
+    private SkirtQuarter frontQuarter(SkirtAmounts shares, Amount hip) {
+        Amount none = Amount.inches("straight centre front", 0);
+        return quarter(shares, FRONT, hip, shares.waist(FRONT, hip), none);
+    }
+
+    private SkirtQuarter backQuarter(SkirtAmounts shares, Amount hip) {
+        Amount waist = shares.waist(BACK, hip);
+        return quarter(shares, BACK, hip, waist, shares.centreBackIn(hip, waist));
+    }
+
+    private SkirtQuarter quarter(SkirtAmounts shares, Panel panel, Amount hip, Amount waist, Amount centreIn) {
+        if (waist.value() < 1.5 * Length.INCH) {
+            throw new Refusal(
+                    set.byHand(WAIST_EASE) ? "settings.waistEase" : "settings.hipAllocation",
+                    "This leaves less than 1½ in (4 cm) for the " + panel.id() + " waist quarter");
+        }
+        Amount intake = shares.intake(panel, hip, waist, centreIn);
+        Amount inset = shares.sideInset(panel, hip, waist, centreIn, intake);
+        var darts = new SkirtDarts(body, set, paper, shares.plan()).place(panel, intake, waist, centreIn);
+        return new SkirtQuarter(hip, waist, centreIn, intake, darts, inset);
+    }
+
+    private Amount setting(Setting setting, String id, String title) {
+        return paper.step(id, title, set.amount(setting), set.why(setting));
+    }
+
+    private Amount drop(Setting setting, String id, String title, boolean level) {
+        return paper.step(
+                (level ? STAYS_LEVEL : set.amount(setting)).named(id, title.toLowerCase(java.util.Locale.ROOT)),
+                title,
+                set.why(setting));
+    }
+
+    private void hems(Amount frontHip, Amount backHip, Amount taper, CentreBack centreBack) {
+        Amount front = frontHip.minus(taper).named("hem.quarter.front", "Front hem quarter");
+        Amount back = backHip.minus(taper);
+        if (centreBack.hem().x() > 0) {
+            back = back.minus(Amount.length(
+                            "centre back in at the hem",
+                            Length.mm(centreBack.hem().x())))
+                    .plus(Amount.length("centre back in at the hip", Length.mm(centreBack.inAt(centreBack.hipY()))));
+        } else if (centreBack.inAt(centreBack.hipY()) > 1e-9) {
+            back = back.plus(Amount.length("centre back in at the hip", Length.mm(centreBack.inAt(centreBack.hipY()))));
+        }
+        back = back.named("hem.quarter.back", "Back hem quarter");
+        if (Math.min(front.value(), back.value()) < 2 * Length.INCH) {
+            throw new Refusal("settings.hemTaper", "This taper leaves less than 2 in (5 cm) for a quarter of the hem");
+        }
+        paper.step(front, "Front hem quarter", "The side comes in from the hip by the taper.");
+        paper.step(back, "Back hem quarter", "The same taper; what the centre back takes below the hip is counted.");
+        paper.step(
+                front.plus(back).times(2).named("hem.girth", "Hem, all round"),
+                "Hem, all round",
+                "Twice front and back: what you step against.");
+    }
+
+    private Amount zip() {
+        if (set.choice(CLOSURE, Closure.class) != Closure.CENTRE_BACK_ZIP) {
+            return null;
+        }
+        return paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH));
+    }
+}

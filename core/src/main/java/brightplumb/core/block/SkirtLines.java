@@ -1,0 +1,127 @@
+package brightplumb.core.block;
+
+import static brightplumb.core.paper.Drawn.Role.DART;
+import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/** Draws the lines of a skirt's panels on the paper, each under the step that measures it. */
+final class SkirtLines {
+
+    /**
+     * A panel's lines, as drawn.
+     *
+     * @param waist from centre to side
+     * @param side from waist to hem
+     * @param hem from side to centre
+     * @param centre from waist to hem
+     */
+    record Panelled(
+            Panel panel, double hipY, ClosedWaist waist, List<Segment> side, List<Segment> hem, List<Segment> centre) {
+        double sideLength() {
+            return Curves.length(side);
+        }
+    }
+
+    private final Paper paper;
+    private final double hipY;
+    private final double hemY;
+    private final double taper;
+    private final double taperStart;
+    private final double rise;
+
+    SkirtLines(Paper paper, double hipY, double hemY, double taper, double taperStart, double rise) {
+        this.paper = paper;
+        this.hipY = hipY;
+        this.hemY = hemY;
+        this.taper = taper;
+        this.taperStart = taperStart;
+        this.rise = rise;
+    }
+
+    Panelled front(SkirtQuarter quarter, double drop) {
+        List<Segment> centre = List.of(new Line(Point.of(0, drop), Point.of(0, hemY)));
+        SkirtSide side = side(quarter, 0);
+        return drawn(Panel.FRONT, quarter, centre, side, hem(side, 0), side);
+    }
+
+    /** The back, whose side is as long as the front's. */
+    Panelled back(SkirtQuarter quarter, CentreBack centre, double wanted) {
+        SkirtSide side = side(quarter, centre.inAt(hipY));
+        HemLine hem = hem(side, centre.hem().x());
+        return drawn(Panel.BACK, quarter, centre.run(), side, hem, side.asLongAs(wanted, hem.sideEnd()));
+    }
+
+    private SkirtSide side(SkirtQuarter quarter, double centreIn) {
+        Point hip = Point.of(centreIn + quarter.hip().value(), hipY);
+        return new SkirtSide(hip, taper, taperStart, hemY, quarter.waistWider());
+    }
+
+    private HemLine hem(SkirtSide side, double centreX) {
+        return HemLine.drawn(side.atHemLevel(), side.taperDirection(), Point.of(centreX, hemY));
+    }
+
+    private Panelled drawn(
+            Panel panel,
+            SkirtQuarter quarter,
+            List<Segment> centre,
+            SkirtSide side,
+            HemLine hem,
+            ClosedWaist.Side meets) {
+        Segment top = centre.get(0);
+        ClosedWaist waist = ClosedWaist.drawn(
+                top.from(),
+                top.direction(0),
+                quarter.darts(),
+                quarter.waist().value(),
+                Point.of(quarter.waistEnd(), -rise),
+                meets);
+        if (waist == null) {
+            throw new Refusal(
+                    "settings",
+                    "With these amounts no smooth " + panel.id()
+                            + " waist can be drawn; bring darts, drops or ease nearer to the usual");
+        }
+        List<Segment> sideRun = side.down(waist.side(), hem.sideEnd());
+        say(panel, waist, sideRun, hem, centre);
+        return new Panelled(panel, hipY, waist, sideRun, hem.run(), centre);
+    }
+
+    private void say(Panel panel, ClosedWaist waist, List<Segment> side, HemLine hem, List<Segment> centre) {
+        String name = panel.title();
+        double taken = 0;
+        for (Dart dart : waist.darts()) {
+            paper.draw(panel, DART, "", dart.innerLeg(), dart.outerLeg());
+            taken += dart.intake();
+        }
+        paper.draw(panel, OUTLINE, "", waist.run());
+        paper.step(
+                "waist.line." + panel.id(),
+                name + " waist line, darts closed",
+                Amount.found("measured along the line", Curves.length(waist.run()) - taken),
+                "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until the line measures what it should.");
+        paper.draw(panel, OUTLINE, "", side);
+        paper.step(
+                "side.line." + panel.id(),
+                name + " side",
+                Amount.found("measured along the line", Curves.length(side)),
+                panel == Panel.FRONT
+                        ? "The hip curve meets the hip line upright, so that the hip is not pinched."
+                        : "Its waist point rises or falls until this side is as long as the front's.");
+        paper.draw(panel, OUTLINE, "", hem.run()).draw(panel, OUTLINE, "", centre);
+        paper.step(
+                "centre.line." + panel.id(),
+                name + " centre and hem",
+                Amount.found("measured along the centre", Curves.length(centre)),
+                "The hem leaves the side square and bends to the level, so that the hem runs on across the seam.");
+    }
+}

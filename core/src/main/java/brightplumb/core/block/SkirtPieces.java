@@ -1,0 +1,87 @@
+package brightplumb.core.block;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Mark;
+import brightplumb.core.paper.Piece;
+import brightplumb.core.paper.Seam;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Makes pattern pieces of a skirt's lines: edges in order, marks, grain. */
+final class SkirtPieces {
+
+    private static final double INSIDE_POINT = Length.INCH / 2;
+
+    private SkirtPieces() {}
+
+    static Piece front(SkirtLines.Panelled lines) {
+        List<Seam> seams = edges(lines);
+        seams.add(new Seam(Edge.CENTRE_FRONT, Curves.reversed(lines.centre())));
+        return piece(lines, seams, marks(lines));
+    }
+
+    /** The back; the centre seam is parted where the zip ends, when there is one. */
+    static Piece back(SkirtLines.Panelled lines, Amount zip) {
+        List<Seam> seams = edges(lines);
+        List<Mark> marks = marks(lines);
+        if (zip == null) {
+            seams.add(new Seam(Edge.CENTRE_BACK, Curves.reversed(lines.centre())));
+        } else {
+            double most = Curves.length(lines.centre()) - Length.INCH;
+            var parted = Curves.cutAt(lines.centre(), Math.min(zip.value(), most));
+            seams.add(new Seam(Edge.CENTRE_BACK, Curves.reversed(parted.get(1))));
+            seams.add(new Seam(Edge.CENTRE_BACK_ZIP, Curves.reversed(parted.get(0))));
+            Segment end = parted.get(1).get(0);
+            marks.add(notch(end.from(), end.direction(0).turned(), 2, "zip end"));
+        }
+        Segment top = lines.centre().get(0);
+        marks.add(notch(top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));
+        return piece(lines, seams, marks);
+    }
+
+    private static List<Seam> edges(SkirtLines.Panelled lines) {
+        return new ArrayList<>(List.of(
+                new Seam(Edge.WAIST, lines.waist().run()),
+                new Seam(Edge.SIDE, lines.side()),
+                new Seam(Edge.HEM, lines.hem())));
+    }
+
+    private static Piece piece(SkirtLines.Panelled lines, List<Seam> seams, List<Mark> marks) {
+        Point hem = lines.centre().get(lines.centre().size() - 1).to();
+        double x = lines.waist().side().x() / 2;
+        Line grain = new Line(Point.of(x, lines.hipY()), Point.of(x, lines.hipY() + (hem.y() - lines.hipY()) * 0.8));
+        return new Piece(lines.panel().id(), lines.panel(), seams, lines.waist().darts(), marks, grain);
+    }
+
+    private static List<Mark> marks(SkirtLines.Panelled lines) {
+        List<Mark> marks = new ArrayList<>();
+        int strokes = lines.panel().notches();
+        for (Segment part : lines.side()) {
+            Curves.crossing(part, Point.of(0, lines.hipY()), Point.of(1, 0)).ifPresent(t -> {
+                if (marks.isEmpty()) {
+                    marks.add(notch(part.at(t), part.direction(t).turned().times(-1), strokes, "hip"));
+                }
+            });
+        }
+        for (Dart dart : lines.waist().darts()) {
+            Point up = Point.of(0, -1);
+            marks.add(notch(dart.inner(), up, 1, "dart"));
+            marks.add(notch(dart.outer(), up, 1, "dart"));
+            Point drill =
+                    dart.point().plus(dart.centre().minus(dart.point()).unit().times(INSIDE_POINT));
+            marks.add(new Mark(Mark.Kind.DRILL, drill, Point.of(0, 0), 1, "dart point, ½ in below"));
+        }
+        return marks;
+    }
+
+    private static Mark notch(Point at, Point outward, int strokes, String text) {
+        return new Mark(Mark.Kind.NOTCH, at, outward, strokes, text);
+    }
+}

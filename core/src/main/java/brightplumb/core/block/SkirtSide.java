@@ -1,0 +1,105 @@
+package brightplumb.core.block;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The side seam of a skirt panel: a hip curve that meets the hip line upright, or a straight lean where the waist is wider; then down
+ * to the hem, tapering from below the hip so that the hip is not pinched, every corner rounded.
+ *
+ * @param hip the hip point
+ * @param taper how far the hem point lies in from below the hip point, mm; negative flares
+ * @param taperStart mm below the hip where the taper begins
+ * @param length mm from the level waist to the hem
+ * @param leaning whether the waist is wider than the hip
+ */
+record SkirtSide(Point hip, double taper, double taperStart, double length, boolean leaning)
+        implements ClosedWaist.Side {
+
+    private static final double ROUNDING = Length.INCH * 2;
+
+    /** The side's direction at a waist point, downward. */
+    @Override
+    public Point leaving(Point waistPoint) {
+        return (leaning ? hip : corner(waistPoint)).minus(waistPoint).unit();
+    }
+
+    @Override
+    public double raise(Point waistPoint) {
+        return 0;
+    }
+
+    private Point corner(Point waistPoint) {
+        return Point.of(hip.x(), (waistPoint.y() + hip.y()) / 2);
+    }
+
+    /** The seam from a waist point down to where a level hem would meet it, or a little beyond so that a curved hem finds it. */
+    List<Segment> down(Point waistPoint, Point hemPoint) {
+        List<Segment> run = new ArrayList<>();
+        Point below = hip;
+        if (leaning) {
+            double round = Math.min(ROUNDING, Math.min(hip.y() / 2, taperStart / 2));
+            Point above = hip.toward(waistPoint, round / hip.distance(waistPoint));
+            below = Point.of(hip.x(), hip.y() + round);
+            run.add(new Line(waistPoint, above));
+            run.add(Cubic.parabola(above, hip, below));
+        } else {
+            run.add(Cubic.parabola(waistPoint, corner(waistPoint), hip));
+        }
+        run.addAll(belowHip(below, hemPoint));
+        return run;
+    }
+
+    private List<Segment> belowHip(Point from, Point hemPoint) {
+        if (Math.abs(taper) < 1e-9) {
+            return List.of(new Line(from, hemPoint));
+        }
+        Point turn = Point.of(hip.x(), hip.y() + taperStart);
+        double round = Math.min(turn.y() - from.y(), (length - turn.y()) / 2);
+        Point above = Point.of(hip.x(), turn.y() - round);
+        Point after = turn.plus(taperDirection().times(round));
+        List<Segment> run = new ArrayList<>();
+        if (above.distance(from) > 1e-6) {
+            run.add(new Line(from, above));
+        }
+        run.add(Cubic.parabola(run.isEmpty() ? from : above, turn, after));
+        run.add(new Line(after, hemPoint));
+        return run;
+    }
+
+    /** The side's direction at the hem, downward. */
+    Point taperDirection() {
+        return Point.of(-taper, length - hip.y() - taperStart).unit();
+    }
+
+    /** Where the side crosses the level of the hem. */
+    Point atHemLevel() {
+        return Point.of(hip.x() - taper, length);
+    }
+
+    /** The length of the side from a waist point. */
+    double lengthFrom(Point waistPoint, Point hemPoint) {
+        return Curves.length(down(waistPoint, hemPoint));
+    }
+
+    /** The same side as seen by a panel whose waist point may rise until the seam is as long as its neighbour. */
+    ClosedWaist.Side asLongAs(double wanted, Point hemPoint) {
+        return new ClosedWaist.Side() {
+            @Override
+            public Point leaving(Point waistPoint) {
+                return SkirtSide.this.leaving(waistPoint);
+            }
+
+            @Override
+            public double raise(Point waistPoint) {
+                return wanted - lengthFrom(waistPoint, hemPoint);
+            }
+        };
+    }
+}

@@ -1,0 +1,19 @@
+package brightplumb.core.cut;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Estimate;
+import brightplumb.core.truing.Check;
+import java.util.List;
+
+/**
+ * A garment, drafted, inspected and ready to cut.
+ *
+ * @param request what was asked
+ * @param draft the draft
+ * @param checks the inspections
+ * @param pieces the pieces with their cut lines
+ * @param estimates the guesses that stand in for tapes not taken
+ */
+public record Drafted(
+        DraftRequest request, Draft draft, List<Check> checks, List<CutPiece> pieces, List<Estimate> estimates) {}

@@ -1,0 +1,114 @@
+package brightplumb.core.cut;
+
+import brightplumb.core.block.SkirtBlock;
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.cutting.SkirtCutting;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Plausibility;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Notice;
+import brightplumb.core.paper.Step;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
+import brightplumb.core.truing.SkirtChecks;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same answer. */
+public final class Drafting {
+
+    private Drafting() {}
+
+    /**
+     * Drafts a garment with its checks and cut lines.
+     *
+     * @throws Refusal when it cannot be drafted, naming each field at fault
+     */
+    public static Drafted draft(DraftRequest request) {
+        Body body = Body.of(request.sheet());
+        Settings set = new Settings(request.way(), request.cut().defaults(), request.byHand(), body, request.cloth());
+        Draft draft = SkirtBlock.draft(body, set);
+        List<CutPiece> pieces = SkirtCutting.of(draft, set);
+        for (CutPiece piece : pieces) {
+            sound(request, piece.piece().sewLine());
+            sound(request, piece.cutLine());
+        }
+        return new Drafted(
+                request,
+                doubted(request, draft),
+                SkirtChecks.of(draft, body, set),
+                pieces,
+                request.cut().measures().stream()
+                        .flatMap(m -> body.estimateOf(m).stream())
+                        .toList());
+    }
+
+    /** No outline leaves the core open or crossed; what cannot be drawn soundly is refused. */
+    private static void sound(DraftRequest request, List<Segment> outline) {
+        if (!Outlines.closed(outline) || Outlines.crosses(outline)) {
+            if (request.byHand().isEmpty()) {
+                throw new Refusal(
+                        "measures", "From these measures the outline would run through itself; take them again");
+            }
+            throw new Refusal(request.byHand().keySet().stream()
+                    .sorted()
+                    .map(s -> new Refusal.Fault(
+                            "settings." + s.key(), "With these amounts the outline would run through itself"))
+                    .toList());
+        }
+    }
+
+    private static Draft doubted(DraftRequest request, Draft draft) {
+        List<Notice> notices = new ArrayList<>(draft.notices());
+        for (Plausibility.Doubt doubt : Plausibility.of(request.sheet())) {
+            if (!doubt.id().equals("waist-over-hip") && request.cut().measures().contains(doubt.measure())) {
+                notices.add(Notice.of("doubt." + doubt.measure().key() + "." + doubt.id(), doubt.text()));
+            }
+        }
+        return new Draft(draft.steps(), draft.facts(), draft.pieces(), draft.levels(), notices);
+    }
+
+    /**
+     * What the other ways of the family would give for each step, by the step's name; only where it differs by more than 0.05 mm. A way
+     * that cannot draft this body gives none.
+     */
+    public static Map<String, List<Rival>> rivals(Drafted drafted) {
+        Map<String, List<Rival>> rivals = new LinkedHashMap<>();
+        for (Way other : Ways.of(drafted.request().cut().family())) {
+            if (!other.id().equals(drafted.request().way().id())) {
+                collect(drafted, other, rivals);
+            }
+        }
+        return rivals;
+    }
+
+    private static void collect(Drafted drafted, Way other, Map<String, List<Rival>> rivals) {
+        DraftRequest request = drafted.request().inWay(other);
+        Map<String, Step> theirs;
+        try {
+            Body body = Body.of(request.sheet());
+            Settings set = new Settings(other, request.cut().defaults(), request.byHand(), body, request.cloth());
+            theirs = SkirtBlock.draft(body, set).steps().stream().collect(Collectors.toMap(Step::id, s -> s));
+        } catch (Refusal cannot) {
+            return;
+        }
+        for (Step step : drafted.draft().steps()) {
+            Step their = theirs.get(step.id());
+            if (their != null && Math.abs(their.amount().value() - step.amount().value()) > 0.05) {
+                rivals.computeIfAbsent(step.id(), id -> new ArrayList<>())
+                        .add(new Rival(
+                                other.id(),
+                                other.title(),
+                                their.amount().value(),
+                                their.amount().formula()));
+            }
+        }
+    }
+}

@@ -1,0 +1,137 @@
+package brightplumb.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A cubic curve with two handles.
+ *
+ * @param from where it starts
+ * @param c1 the handle at the start
+ * @param c2 the handle at the end
+ * @param to where it ends
+ */
+public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment {
+
+    // Gauss-Legendre abscissae and weights on [-1, 1], eight places.
+    private static final double[] NODE = {0.1834346424956498, 0.5255324099163290, 0.7966664774136267, 0.9602898564975363
+    };
+    private static final double[] WEIGHT = {
+        0.3626837833783620, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763
+    };
+
+    /** A parabola that leaves toward {@code corner} and arrives from it. */
+    public static Cubic parabola(Point from, Point corner, Point to) {
+        return new Cubic(from, from.toward(corner, 2.0 / 3), to.toward(corner, 2.0 / 3), to);
+    }
+
+    /** A curve that leaves and arrives in given directions, both handles the same share of the distance between its ends. */
+    public static Cubic leaving(Point from, Point leave, Point arrive, Point to, double share) {
+        double handle = from.distance(to) * share;
+        return new Cubic(
+                from,
+                from.plus(leave.unit().times(handle)),
+                to.minus(arrive.unit().times(handle)),
+                to);
+    }
+
+    @Override
+    public Point at(double t) {
+        double s = 1 - t;
+        double b0 = s * s * s;
+        double b1 = 3 * s * s * t;
+        double b2 = 3 * s * t * t;
+        double b3 = t * t * t;
+        return new Point(
+                b0 * from.x() + b1 * c1.x() + b2 * c2.x() + b3 * to.x(),
+                b0 * from.y() + b1 * c1.y() + b2 * c2.y() + b3 * to.y());
+    }
+
+    @Override
+    public Point direction(double t) {
+        Point d = velocity(t);
+        if (d.norm() < 1e-9) {
+            return (t < 0.5 ? at(t + 1e-4).minus(at(t)) : at(t).minus(at(t - 1e-4))).unit();
+        }
+        return d.unit();
+    }
+
+    private Point velocity(double t) {
+        double s = 1 - t;
+        return c1.minus(from)
+                .times(3 * s * s)
+                .plus(c2.minus(c1).times(6 * s * t))
+                .plus(to.minus(c2).times(3 * t * t));
+    }
+
+    private double speed(double t) {
+        double s = 1 - t;
+        double k0 = 3 * s * s;
+        double k1 = 6 * s * t;
+        double k2 = 3 * t * t;
+        double dx = k0 * (c1.x() - from.x()) + k1 * (c2.x() - c1.x()) + k2 * (to.x() - c2.x());
+        double dy = k0 * (c1.y() - from.y()) + k1 * (c2.y() - c1.y()) + k2 * (to.y() - c2.y());
+        return Math.sqrt(dx * dx + dy * dy);
+    }
+
+    @Override
+    public double length() {
+        return length(0, 1, gauss(0, 1), 0);
+    }
+
+    private double length(double a, double b, double whole, int depth) {
+        double middle = (a + b) / 2;
+        double left = gauss(a, middle);
+        double right = gauss(middle, b);
+        if (Math.abs(left + right - whole) < 1e-10 * (1 + whole) || depth > 18) {
+            return left + right;
+        }
+        return length(a, middle, left, depth + 1) + length(middle, b, right, depth + 1);
+    }
+
+    private double gauss(double a, double b) {
+        double middle = (a + b) / 2;
+        double half = (b - a) / 2;
+        double sum = 0;
+        for (int i = 0; i < NODE.length; i++) {
+            sum += WEIGHT[i] * (speed(middle - half * NODE[i]) + speed(middle + half * NODE[i]));
+        }
+        return sum * half;
+    }
+
+    @Override
+    public Cubic part(double t0, double t1) {
+        Cubic tail = t0 == 0 ? this : splitAt(t0, false);
+        return t1 == 1 ? tail : tail.splitAt((t1 - t0) / (1 - t0), true);
+    }
+
+    private Cubic splitAt(double t, boolean head) {
+        Point a = from.toward(c1, t);
+        Point b = c1.toward(c2, t);
+        Point c = c2.toward(to, t);
+        Point d = a.toward(b, t);
+        Point e = b.toward(c, t);
+        Point middle = d.toward(e, t);
+        return head ? new Cubic(from, a, d, middle) : new Cubic(middle, e, c, to);
+    }
+
+    @Override
+    public Cubic reversed() {
+        return new Cubic(to, c2, c1, from);
+    }
+
+    @Override
+    public Cubic moved(Rigid move) {
+        return new Cubic(move.apply(from), move.apply(c1), move.apply(c2), move.apply(to));
+    }
+
+    @Override
+    public List<Point> flattened(int steps) {
+        List<Point> points = new ArrayList<>(steps + 1);
+        for (int i = 0; i < steps; i++) {
+            points.add(at((double) i / steps));
+        }
+        points.add(to);
+        return points;
+    }
+}

@@ -1,0 +1,132 @@
+package brightplumb.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What is measured on runs of joined segments. */
+public final class Curves {
+
+    private static final int SEARCH = 16;
+
+    private Curves() {}
+
+    /** The length along a run, in mm. */
+    public static double length(List<? extends Segment> run) {
+        return run.stream().mapToDouble(Segment::length).sum();
+    }
+
+    /** The run after a move of the paper. */
+    public static List<Segment> moved(List<? extends Segment> run, Rigid move) {
+        List<Segment> out = new ArrayList<>(run.size());
+        run.forEach(s -> out.add(s.moved(move)));
+        return List.copyOf(out);
+    }
+
+    /** The run travelled the other way. */
+    public static List<Segment> reversed(List<? extends Segment> run) {
+        List<Segment> out = new ArrayList<>(run.size());
+        for (int i = run.size() - 1; i >= 0; i--) {
+            out.add(run.get(i).reversed());
+        }
+        return List.copyOf(out);
+    }
+
+    /** Places along a run, curves taken in so many steps; consecutive places differ. */
+    public static List<Point> flattened(List<? extends Segment> run, int steps) {
+        List<Point> points = new ArrayList<>();
+        for (Segment segment : run) {
+            List<Point> part = segment.flattened(steps);
+            points.addAll(points.isEmpty() ? part : part.subList(1, part.size()));
+        }
+        return points;
+    }
+
+    /** The parameter at which a segment first crosses the line through a place in a direction, if it does. */
+    public static OptionalDouble crossing(Segment segment, Point through, Point direction) {
+        double before = 0;
+        double fBefore = side(segment, before, through, direction);
+        if (Math.abs(fBefore) < 1e-9) {
+            return OptionalDouble.of(0);
+        }
+        for (int i = 1; i <= SEARCH; i++) {
+            double t = (double) i / SEARCH;
+            double f = side(segment, t, through, direction);
+            if (Math.abs(f) < 1e-9) {
+                return OptionalDouble.of(t);
+            }
+            if (fBefore * f < 0) {
+                return Roots.between(before, t, u -> side(segment, u, through, direction));
+            }
+            before = t;
+            fBefore = f;
+        }
+        return OptionalDouble.empty();
+    }
+
+    private static double side(Segment segment, double t, Point through, Point direction) {
+        return segment.at(t).minus(through).cross(direction);
+    }
+
+    /** The x at which a run crosses a level for the first time, if it does. */
+    public static OptionalDouble xAtLevel(List<? extends Segment> run, double y) {
+        for (Segment segment : run) {
+            OptionalDouble t = crossing(segment, Point.of(0, y), Point.of(1, 0));
+            if (t.isPresent()) {
+                return OptionalDouble.of(segment.at(t.getAsDouble()).x());
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /**
+     * The place so far along a run, with the direction there.
+     *
+     * @param distance mm from its start; beyond the end gives the end
+     */
+    public static Along along(List<? extends Segment> run, double distance) {
+        double left = distance;
+        for (Segment segment : run) {
+            double length = segment.length();
+            if (left <= length) {
+                double t = parameter(segment, left, length);
+                return new Along(segment.at(t), segment.direction(t));
+            }
+            left -= length;
+        }
+        Segment last = run.get(run.size() - 1);
+        return new Along(last.to(), last.direction(1));
+    }
+
+    private static double parameter(Segment segment, double distance, double length) {
+        if (segment instanceof Line || distance <= 0 || distance >= length) {
+            return length == 0 ? 0 : Math.max(0, Math.min(1, distance / length));
+        }
+        return Roots.between(0, 1, t -> t == 0 ? -distance : segment.part(0, t).length() - distance)
+                .orElse(1);
+    }
+
+    /** A run cut in two, so far from its start; the first part is at least one segment long, and so is the second. */
+    public static List<List<Segment>> cutAt(List<? extends Segment> run, double distance) {
+        List<Segment> head = new ArrayList<>();
+        List<Segment> tail = new ArrayList<>();
+        double left = distance;
+        for (Segment segment : run) {
+            double length = segment.length();
+            if (!tail.isEmpty() || left <= 1e-9) {
+                tail.add(segment);
+            } else if (left >= length - 1e-9) {
+                head.add(segment);
+            } else {
+                double t = parameter(segment, left, length);
+                head.add(segment.part(0, t));
+                tail.add(segment.part(t, 1));
+            }
+            left -= length;
+        }
+        return List.of(List.copyOf(head), List.copyOf(tail));
+    }
+
+    /** A place on a run and the direction of travel there. */
+    public record Along(Point at, Point direction) {}
+}

@@ -1,0 +1,5 @@
+/**
+ * Plane geometry of the paper: points, lines and cubic curves in millimetres, y growing downward, with lengths, splits,
+ * intersections and parallels. Bare doubles are at home only here. Start at {@link brightplumb.core.geometry.Segment}.
+ */
+package brightplumb.core.geometry;

@@ -1,0 +1,32 @@
+package brightplumb.core.measure;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** A request that cannot be drafted, with each fault at its field, in words for the person who asked. */
+public final class Refusal extends RuntimeException {
+
+    /**
+     * One fault.
+     *
+     * @param field the field at fault, as the asker named it: {@code measures.hipGirth}, {@code way}
+     * @param message what is wrong and what would do; holds no body measure, so that it may be logged
+     */
+    public record Fault(String field, String message) {}
+
+    private final transient List<Fault> faults;
+
+    public Refusal(List<Fault> faults) {
+        super(faults.stream().map(Fault::field).collect(Collectors.joining(", ")));
+        this.faults = List.copyOf(faults);
+    }
+
+    public Refusal(String field, String message) {
+        this(List.of(new Fault(field, message)));
+    }
+
+    /** The faults, in the order they were found. */
+    public List<Fault> faults() {
+        return faults;
+    }
+}

@@ -1,0 +1,49 @@
+package brightplumb.core.measure;
+
+import java.util.Locale;
+
+/** Writes lengths as a cutter reads them: inches to the nearest sixteenth in real fractions, or centimetres to the millimetre. */
+public final class TapeWriter {
+
+    private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
+
+    private TapeWriter() {}
+
+    /**
+     * Inches to the nearest eighth, in real fractions: {@code 10½}, {@code 7⅞}, {@code −¼}, {@code 0}.
+     *
+     * @param length any length
+     */
+    public static String eighths(Length length) {
+        return inches(Math.round(length.inches() * 8) * 2);
+    }
+
+    /** Inches to the nearest sixteenth: {@code 10½}, {@code 3/16}, {@code 4 3/16}. */
+    public static String sixteenths(Length length) {
+        return inches(Math.round(length.inches() * 16));
+    }
+
+    private static String inches(long sixteenths) {
+        long magnitude = Math.abs(sixteenths);
+        long whole = magnitude / 16;
+        long part = magnitude % 16;
+        String fraction = part % 2 == 0 ? EIGHTHS[(int) part / 2] : (whole > 0 ? " " : "") + part + "/16";
+        String text = (whole == 0 && part != 0 ? "" : whole) + fraction;
+        return sixteenths < 0 ? "−" + text : text;
+    }
+
+    /** Centimetres to the nearest millimetre, with a decimal comma: {@code 97,8}. */
+    public static String centimetres(Length length) {
+        long mm = Math.round(length.mm());
+        return (mm < 0 ? "−" : "") + String.format(Locale.ROOT, "%d,%d", Math.abs(mm) / 10, Math.abs(mm) % 10);
+    }
+
+    /** In that unit with its sign, to the resolution of a tape: {@code 10½ in}, {@code 97,8 cm}, {@code 978 mm}. */
+    public static String with(Length length, Unit unit) {
+        return switch (unit) {
+            case INCH -> eighths(length) + " in";
+            case CENTIMETRE -> centimetres(length) + " cm";
+            case MILLIMETRE -> Math.round(length.mm()) + " mm";
+        };
+    }
+}

@@ -1,0 +1,9 @@
+package brightplumb.core.measure;
+
+/** What was typed is not a reading of a tape. The message says why, in words for the person who typed it. */
+public final class UnreadableTape extends Exception {
+
+    public UnreadableTape(String message) {
+        super(message);
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * What the tape says. Lengths, the units they are typed in, the measures of a body, a sheet of readings with where each
+ * came from, and what makes a reading doubtful or impossible. Knows nothing of drafting. Start at {@link
+ * brightplumb.core.measure.Measure} and {@link brightplumb.core.measure.TapeReader}.
+ */
+package brightplumb.core.measure;

@@ -1,0 +1,40 @@
+package brightplumb.core.paper;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+
+/**
+ * A dart as drawn, open.
+ *
+ * @param point where it ends in the cloth
+ * @param inner the top of the leg nearer the centre, on the waist
+ * @param outer the top of the leg nearer the side, on the waist
+ * @param length mm from the level waist line to the point
+ */
+public record Dart(Point point, Point inner, Point outer, double length) {
+
+    /** What it takes out of the waist: mm between the leg tops. */
+    public double intake() {
+        return inner.distance(outer);
+    }
+
+    /** Where its centre line meets the mouth. */
+    public Point centre() {
+        return inner.toward(outer, 0.5);
+    }
+
+    public Line innerLeg() {
+        return new Line(inner, point);
+    }
+
+    public Line outerLeg() {
+        return new Line(point, outer);
+    }
+
+    /** The turn about the point that lays the outer leg on the inner one: how the cloth beyond it moves when it is sewn. */
+    public Rigid closing() {
+        double half = Math.asin(Math.min(1, intake() / 2 / point.distance(outer)));
+        return Rigid.turn(point, -2 * half);
+    }
+}

@@ -1,0 +1,20 @@
+package brightplumb.core.paper;
+
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/**
+ * One step of a draft in the cutter's order.
+ *
+ * @param id its stable name
+ * @param title what is worked out
+ * @param amount the value with its working
+ * @param why the reason in plain words
+ * @param drawn what it put on the paper
+ */
+public record Step(String id, String title, Amount amount, String why, List<Drawn> drawn) {
+
+    public Step {
+        drawn = List.copyOf(drawn);
+    }
+}

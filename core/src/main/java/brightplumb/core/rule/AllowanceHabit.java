@@ -1,0 +1,65 @@
+package brightplumb.core.rule;
+
+import brightplumb.core.measure.Length;
+
+/** What is added outside the sewn line, by edge, in the habit of a bench. Common practice, no source. */
+public enum AllowanceHabit implements Choice {
+    INCH("inch-bench", "Inch bench", inches(1), inches(0.5), inches(1), inches(0.5), inches(2)),
+    METRIC("metric-bench", "Metric bench", Length.cm(1), Length.cm(1), Length.cm(2), Length.cm(1), Length.cm(4)),
+    EIGHTHS("eighths-bench", "Eighths bench", inches(0.5), inches(0.5), inches(0.75), inches(0.75), inches(1.25)),
+    KNIT("knit", "Knit", inches(1), inches(0.5), inches(0.5), inches(0.5), inches(1.5));
+
+    private final String id;
+    private final String title;
+    private final Length side;
+    private final Length waist;
+    private final Length zip;
+    private final Length centre;
+    private final Length hem;
+
+    AllowanceHabit(String id, String title, Length side, Length waist, Length zip, Length centre, Length hem) {
+        this.id = id;
+        this.title = title;
+        this.side = side;
+        this.waist = waist;
+        this.zip = zip;
+        this.centre = centre;
+        this.hem = hem;
+    }
+
+    private static Length inches(double inches) {
+        return Length.inches(inches);
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    public Length side() {
+        return side;
+    }
+
+    public Length waist() {
+        return waist;
+    }
+
+    /** Beside a zip. */
+    public Length zip() {
+        return zip;
+    }
+
+    /** A centre seam without a zip in it. */
+    public Length centre() {
+        return centre;
+    }
+
+    public Length hem() {
+        return hem;
+    }
+}

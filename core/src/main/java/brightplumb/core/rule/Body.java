@@ -1,0 +1,130 @@
+package brightplumb.core.rule;
+
+import static brightplumb.core.measure.Measure.*;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A body as a draft sees it: each measure an amount, and what was not taken worked out by a rule and marked as a guess. A measured
+ * value always wins.
+ */
+public final class Body {
+
+    private final Map<Measure, Amount> taken = new EnumMap<>(Measure.class);
+    private final Map<Measure, Estimate> estimates = new EnumMap<>(Measure.class);
+
+    private Body(Sheet sheet) {
+        sheet.readings()
+                .forEach((measure, reading) -> taken.put(measure, Amount.length(measure.spoken(), reading.length())));
+    }
+
+    /**
+     * The body on a sheet.
+     *
+     * @throws Refusal when a value cannot be a body's, or waist or hip is missing, naming each such measure
+     */
+    public static Body of(Sheet sheet) {
+        List<Refusal.Fault> faults = new ArrayList<>();
+        for (Measure needed : List.of(WAIST_GIRTH, HIP_GIRTH)) {
+            if (!sheet.has(needed)) {
+                faults.add(fault(needed, needed.title() + " is needed: nothing can be drafted without it"));
+            }
+        }
+        sheet.readings()
+                .forEach((measure, reading) ->
+                        measure.impossible(reading.length().mm()).ifPresent(why -> faults.add(fault(measure, why))));
+        if (faults.isEmpty()) {
+            double waist = sheet.reading(WAIST_GIRTH).orElseThrow().length().mm();
+            double hip = sheet.reading(HIP_GIRTH).orElseThrow().length().mm();
+            if (waist > 1.6 * hip || waist < 0.4 * hip) {
+                faults.add(fault(
+                        WAIST_GIRTH, "This waist and this hip cannot be one body; look at both, and at their units"));
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw new Refusal(faults);
+        }
+        Body body = new Body(sheet);
+        body.estimate();
+        return body;
+    }
+
+    private static Refusal.Fault fault(Measure measure, String message) {
+        return new Refusal.Fault("measures." + measure.key(), message);
+    }
+
+    private void estimate() {
+        if (!taken.containsKey(HIP_DEPTH)) {
+            guess(
+                    HIP_DEPTH,
+                    Amount.inches("usual waist to hip", 8),
+                    "8 in for everyone; the commonest cause of a hip curve in the wrong place");
+        }
+        if (!taken.containsKey(BUST_SPAN)) {
+            if (taken.containsKey(BUST_GIRTH)) {
+                guess(
+                        BUST_SPAN,
+                        taken.get(BUST_GIRTH).over(4).minus(Amount.inches("span allowance", 1.5)),
+                        "bust ÷ 4 − 1½ in");
+            } else {
+                guess(BUST_SPAN, hip().over(4).minus(Amount.inches("span allowance", 2)), "hip ÷ 4 − 2 in");
+            }
+        }
+        if (taken.containsKey(FRONT_HIP_ARC) && !taken.containsKey(BACK_HIP_ARC)) {
+            guess(BACK_HIP_ARC, hip().minus(taken.get(FRONT_HIP_ARC)), "hip − front hip");
+        } else if (taken.containsKey(BACK_HIP_ARC) && !taken.containsKey(FRONT_HIP_ARC)) {
+            guess(FRONT_HIP_ARC, hip().minus(taken.get(BACK_HIP_ARC)), "hip − back hip");
+        }
+    }
+
+    private void guess(Measure measure, Amount amount, String rule) {
+        estimates.put(
+                measure,
+                new Estimate(measure, amount.named(null, measure.spoken()).asEstimate(), rule));
+    }
+
+    public Amount waist() {
+        return require(WAIST_GIRTH);
+    }
+
+    public Amount hip() {
+        return require(HIP_GIRTH);
+    }
+
+    /** Down the side from waist to hip; a usual depth where it was not taken. */
+    public Amount hipDepth() {
+        return require(HIP_DEPTH);
+    }
+
+    /** Between the bust points; by bust or hip where it was not taken. */
+    public Amount bustSpan() {
+        return require(BUST_SPAN);
+    }
+
+    /** A measure, taken or estimated, if it is to be had. */
+    public Optional<Amount> find(Measure measure) {
+        Amount amount = taken.get(measure);
+        if (amount == null && estimates.containsKey(measure)) {
+            amount = estimates.get(measure).amount();
+        }
+        return Optional.ofNullable(amount);
+    }
+
+    /** The guess standing in for a measure, if one does. */
+    public Optional<Estimate> estimateOf(Measure measure) {
+        return Optional.ofNullable(estimates.get(measure));
+    }
+
+    private Amount require(Measure measure) {
+        return find(measure)
+                .orElseThrow(() -> new IllegalStateException(measure.key() + " is neither taken nor estimated"));
+    }
+}

@@ -1,0 +1,13 @@
+package brightplumb.core.rule;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.working.Amount;
+
+/**
+ * A value that stands in for a tape that was not taken.
+ *
+ * @param measure the measure that is missing
+ * @param amount the value, marked as estimated
+ * @param rule the rule that made it, in the bench's words
+ */
+public record Estimate(Measure measure, Amount amount, String rule) {}

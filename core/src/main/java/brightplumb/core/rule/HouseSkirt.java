@@ -1,0 +1,107 @@
+package brightplumb.core.rule;
+
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.Setting.*;
+import static java.util.Map.entry;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.working.Amount;
+import java.util.Map;
+import java.util.Optional;
+
+/** The house way of skirts: the body chooses the amounts. Our own choice; the habits it is made of are common practice. */
+final class HouseSkirt {
+
+    static final Way WAY = new Way(
+            "house",
+            Family.SKIRT,
+            "House",
+            "Chooses the amounts from the body: darts by the drop, the seat by its own tape where it was taken.",
+            Map.ofEntries(
+                    entry(
+                            NEGATIVE_EASE,
+                            worked(
+                                    HouseSkirt::negativeEase,
+                                    "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
+                    entry(
+                            HIP_EASE,
+                            worked(
+                                    given -> ease(given, given.body().hip(), 1),
+                                    "Room to sit and step: an inch all round in cloth that does not give.")),
+                    entry(
+                            WAIST_EASE,
+                            worked(
+                                    given -> ease(given, given.body().waist(), 0.5),
+                                    "Room to breathe and eat: half an inch all round.")),
+                    entry(
+                            HIP_ALLOCATION,
+                            worked(
+                                    HouseSkirt::allocation,
+                                    "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
+                    entry(
+                            DART_PLAN,
+                            chosen(
+                                    DartPlan.BY_DROP,
+                                    "Darts only as large as the difference between hip and waist asks.")),
+                    entry(
+                            DART_LENGTH_FRONT,
+                            worked(given -> aboveHip(given, 4), "The belly's fullest point lies high.")),
+                    entry(
+                            DART_LENGTH_BACK,
+                            worked(
+                                    given -> aboveHip(given, 2.5),
+                                    "The seat's fullest point lies lower than the belly's.")),
+                    entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
+                    entry(CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back.")),
+                    entry(SIDE_RISE, inches(0.5, "Over the side of the hip the way is longer than down the middle.")),
+                    entry(
+                            BACK_IN,
+                            worked(
+                                    given -> Amount.inches(
+                                            "by habit",
+                                            given.settings()
+                                                    .choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
+                                                    .inchesIn()),
+                                    "The centre-back seam follows the hollow of the back.")),
+                    entry(CENTRE_BACK_SHAPE, chosen(CentreBackShape.WAIST, "In at the waist, straight over the seat.")),
+                    entry(SEAT, chosen(Seat.MEDIUM, "Used only where the centre back is shaped under the seat.")),
+                    entry(LENGTH, Rule.fixed(Length.cm(60), "To about the knee, unless another length is asked.")),
+                    entry(HEM_TAPER, inches(0, "As wide at the hem as at the hip.")),
+                    entry(TAPER_START, inches(2.5, "A taper begun at the hip pinches it.")),
+                    entry(CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")),
+                    entry(
+                            ZIP_LENGTH,
+                            worked(
+                                    given -> given.body().hipDepth(),
+                                    "Down to the hip line, so that the hip goes through.")),
+                    entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
+                    entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
+
+    private HouseSkirt() {}
+
+    private static Amount negativeEase(Given given) {
+        Amount quarterOfStretch =
+                Amount.ratio("stretch", given.cloth().stretch()).times(0.25);
+        return quarterOfStretch.least(Amount.ratio("most", 0.12));
+    }
+
+    private static Amount ease(Given given, Amount girth, double wovenInches) {
+        Amount negative = given.amount(NEGATIVE_EASE);
+        return negative.value() > 0 ? girth.times(negative).times(-1) : Amount.inches("by habit", wovenInches);
+    }
+
+    private static Amount allocation(Given given) {
+        Optional<Amount> front = given.body().find(Measure.FRONT_HIP_ARC);
+        Optional<Amount> back = given.body().find(Measure.BACK_HIP_ARC);
+        return front.isPresent() && back.isPresent()
+                ? back.get().minus(front.get()).over(4)
+                : Amount.inches("by habit", 0.25);
+    }
+
+    private static Amount aboveHip(Given given, double inches) {
+        return given.body().hipDepth().minus(Amount.inches("short of the hip", inches));
+    }
+}

@@ -1,0 +1,38 @@
+package brightplumb.core.rule;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.working.Amount;
+import java.util.function.Function;
+
+/** How a way, or a cut, gives a setting its value. */
+public sealed interface Rule {
+
+    /** Why it is done so, in plain words. */
+    String why();
+
+    /** An amount worked out from the body and the cloth. */
+    record Worked(Function<Given, Amount> amount, String why) implements Rule {}
+
+    /** A named choice. */
+    record Chosen(Choice choice, String why) implements Rule {}
+
+    /** So many inches, for every body. */
+    static Rule inches(double inches, String why) {
+        return new Worked(given -> Amount.inches("by habit", inches), why);
+    }
+
+    /** A length, for every body. */
+    static Rule fixed(Length length, String why) {
+        return new Worked(given -> Amount.length("by habit", length), why);
+    }
+
+    /** An amount by formula. */
+    static Rule worked(Function<Given, Amount> amount, String why) {
+        return new Worked(amount, why);
+    }
+
+    /** A named choice. */
+    static Rule chosen(Choice choice, String why) {
+        return new Chosen(choice, why);
+    }
+}

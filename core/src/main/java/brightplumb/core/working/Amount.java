@@ -1,0 +1,247 @@
+package brightplumb.core.working;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.working.Expression.Joined;
+import brightplumb.core.working.Expression.Named;
+import brightplumb.core.working.Expression.Operation;
+import brightplumb.core.working.Expression.Pick;
+import brightplumb.core.working.Expression.Picked;
+import brightplumb.core.working.Expression.Plain;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * A value together with the expression that made it. Arithmetic builds both at once, so the working that is shown is the
+ * computation that ran. That something was estimated, or set by hand, is inherited by all that is made from it.
+ *
+ * <p>Lengths are never bare: a length that takes part in a formula has a name, whether it is a measure, a setting or a constant
+ * of the trade. Only plain numbers (a divisor, a share) stand without one.
+ */
+public final class Amount {
+
+    /** What kind of quantity an amount is. */
+    public enum Kind {
+        /** Millimetres. */
+        LENGTH,
+        /** A plain number or a ratio. */
+        NUMBER,
+        /** Degrees. */
+        ANGLE
+    }
+
+    private final double value;
+    private final Kind kind;
+    private final Expression expression;
+    private final Expression definition;
+    private final String id;
+    private final boolean estimated;
+    private final boolean overridden;
+
+    private Amount(
+            double value,
+            Kind kind,
+            Expression expression,
+            Expression definition,
+            String id,
+            boolean estimated,
+            boolean overridden) {
+        this.value = value;
+        this.kind = kind;
+        this.expression = expression;
+        this.definition = definition;
+        this.id = id;
+        this.estimated = estimated;
+        this.overridden = overridden;
+    }
+
+    private static Amount made(double value, Kind kind, Expression expression, boolean estimated, boolean overridden) {
+        return new Amount(value, kind, expression, expression, null, estimated, overridden);
+    }
+
+    /** A length with a name: a constant of the trade, or a value that was typed. */
+    public static Amount length(String name, Length length) {
+        return made(length.mm(), Kind.LENGTH, new Named(name, length.mm(), Kind.LENGTH), false, false);
+    }
+
+    /** A named length of so many inches. */
+    public static Amount inches(String name, double inches) {
+        return length(name, Length.inches(inches));
+    }
+
+    /** A ratio with a name. */
+    public static Amount ratio(String name, double ratio) {
+        return made(ratio, Kind.NUMBER, new Named(name, ratio, Kind.NUMBER), false, false);
+    }
+
+    /** A plain number. */
+    public static Amount number(double number) {
+        return made(number, Kind.NUMBER, new Plain(number), false, false);
+    }
+
+    /**
+     * A length found on the paper rather than worked out: measured along a line, or solved until a condition held.
+     *
+     * @param how what was measured or solved, in the bench's words
+     */
+    public static Amount found(String how, double mm) {
+        return length(how, Length.mm(mm));
+    }
+
+    /** The value: mm, degrees or a plain number. */
+    public double value() {
+        return value;
+    }
+
+    /** The kind of quantity. */
+    public Kind kind() {
+        return kind;
+    }
+
+    /** The value as a length. */
+    public Length length() {
+        if (kind != Kind.LENGTH) {
+            throw new IllegalStateException("Not a length: " + formula());
+        }
+        return Length.mm(value);
+    }
+
+    /** The fact's name this amount was given, or null. */
+    public String id() {
+        return id;
+    }
+
+    /** Whether it, or anything it was made from, was estimated. */
+    public boolean estimated() {
+        return estimated;
+    }
+
+    /** Whether it, or anything it was made from, was set by hand. */
+    public boolean overridden() {
+        return overridden;
+    }
+
+    /** The expression that made it, as text with names. */
+    public String formula() {
+        return Working.formula(definition);
+    }
+
+    /** The expression that made it, as tokens. */
+    public List<Token> working() {
+        return Working.tokens(definition);
+    }
+
+    /** The sum with another amount of the same kind. */
+    public Amount plus(Amount other) {
+        return join(Operation.PLUS, other, value + other.value, sameKind(other));
+    }
+
+    /** The difference to another amount of the same kind. */
+    public Amount minus(Amount other) {
+        return join(Operation.MINUS, other, value - other.value, sameKind(other));
+    }
+
+    /** A multiple of this amount. */
+    public Amount times(double factor) {
+        return times(number(factor));
+    }
+
+    /** The product with a plain number. */
+    public Amount times(Amount factor) {
+        return join(Operation.TIMES, factor, value * factor.value, plain(factor));
+    }
+
+    /** A part of this amount. */
+    public Amount over(double divisor) {
+        return join(Operation.OVER, number(divisor), value / divisor, kind);
+    }
+
+    /** The smallest of this and others of the same kind. */
+    public Amount least(Amount other) {
+        return pick(Pick.LEAST, other, Math.min(value, other.value));
+    }
+
+    /** The largest of this and others of the same kind. */
+    public Amount greatest(Amount other) {
+        return pick(Pick.GREATEST, other, Math.max(value, other.value));
+    }
+
+    /** Nothing, as an amount of this kind; kept in the working so that a limit at zero shows. */
+    public Amount notBelowZero() {
+        return greatest(made(0, kind, new Plain(0), false, false));
+    }
+
+    /**
+     * The same value under a name. In later workings it appears by the name; its own working stays what it was.
+     *
+     * @param id the fact's name, or null where outsiders need none
+     * @param name what the bench calls it
+     */
+    public Amount named(String id, String name) {
+        return new Amount(value, kind, new Named(name, value, kind), definition, id, estimated, overridden);
+    }
+
+    /** The same amount, marked as a guess. */
+    public Amount asEstimate() {
+        return new Amount(value, kind, expression, definition, id, true, overridden);
+    }
+
+    /** The same amount, marked as set by hand. */
+    public Amount asOverride() {
+        return new Amount(value, kind, expression, definition, id, estimated, true);
+    }
+
+    private Amount join(Operation operation, Amount other, double result, Kind resultKind) {
+        return made(
+                result,
+                resultKind,
+                new Joined(operation, expression, other.expression),
+                estimated || other.estimated,
+                overridden || other.overridden);
+    }
+
+    private Amount pick(Pick pick, Amount other, double result) {
+        sameKind(other);
+        return made(
+                result,
+                kind,
+                new Picked(pick, List.of(expression, other.expression)),
+                estimated || other.estimated,
+                overridden || other.overridden);
+    }
+
+    private Kind sameKind(Amount other) {
+        if (kind != other.kind) {
+            throw new IllegalArgumentException("A " + kind + " and a " + other.kind + " do not add");
+        }
+        return kind;
+    }
+
+    private Kind plain(Amount factor) {
+        if (factor.kind != Kind.NUMBER) {
+            throw new IllegalArgumentException("Only a plain number multiplies a " + kind);
+        }
+        return kind;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Amount that
+                && value == that.value
+                && kind == that.kind
+                && expression.equals(that.expression)
+                && definition.equals(that.definition)
+                && Objects.equals(id, that.id)
+                && estimated == that.estimated
+                && overridden == that.overridden;
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(value, kind, expression, id);
+    }
+
+    @Override
+    public String toString() {
+        return formula() + " = " + value;
+    }
+}
