@@ -57,7 +57,7 @@ final class SkirtAmounts {
         Amount quarter = body.hip().plus(set.amount(HIP_EASE)).over(4);
         Amount allocation = set.amount(HIP_ALLOCATION);
         return (panel == Panel.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
-                .named("hip.quarter." + panel.id(), panel.title() + " hip quarter");
+                .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
     }
 
     /** The quarter at the waist, darts closed: its own quarter of the waist, or what the shares leave of the hip quarter. */
@@ -72,7 +72,7 @@ final class SkirtAmounts {
             net = hip.minus(halfDrop.times(panel == Panel.FRONT ? shares.front() : shares.back()));
         }
         return paper.step(
-                net.named("waist.quarter." + panel.id(), panel.title() + " waist quarter"),
+                net.named("waist.quarter." + panel.id(), panel.id() + " waist quarter"),
                 panel.title() + " waist quarter, darts closed",
                 plan.shares().isEmpty()
                         ? "A quarter of the waist and its ease."
@@ -91,13 +91,13 @@ final class SkirtAmounts {
         } else if (plan.shares().isPresent() && !set.byHand(BACK_IN)) {
             in = halfDrop.times(plan.shares().get().centreBack()).notBelowZero();
             if (plan.shares().get().centreBackCapped()) {
-                in = in.least(Amount.inches("most at the centre back", 0.5));
+                in = in.atMost(Amount.inches("most at the centre back", 0.5));
             }
         } else {
             in = set.amount(BACK_IN);
         }
         return paper.step(
-                in.least(hip.minus(waist).notBelowZero()).named("centre.back.in", "centre back in"),
+                in.atMost(hip.minus(waist).notBelowZero()).named("centre.back.in", "centre back in"),
                 "Centre back in at the waist",
                 set.why(CENTRE_BACK_SHAPE));
     }
@@ -106,13 +106,14 @@ final class SkirtAmounts {
     Amount intake(Panel panel, Amount hip, Amount waist, Amount centreIn) {
         boolean front = panel == Panel.FRONT;
         Amount asked = set.amountByHand(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
-                .orElseGet(() -> byPlan(panel).least(SkirtDarts.most(panel).times(2)));
-        Amount intake = asked.least(hip.minus(waist).minus(centreIn).notBelowZero());
+                .orElseGet(() -> byPlan(panel).atMost(SkirtDarts.most(panel).times(2)));
+        Amount intake =
+                asked.atMost(hip.minus(SkirtQuarter.fromCentre(centreIn, waist)).notBelowZero());
         if (intake.value() < LEAST_DART.value()) {
             intake = NONE;
         }
         return paper.step(
-                intake.named("dart.intake." + panel.id(), panel.title() + " dart intake"),
+                intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
                 set.byHand(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
                         ? "Set by hand, but never more than the quarter has to give."
@@ -135,8 +136,8 @@ final class SkirtAmounts {
     /** What is left for the side seam. */
     Amount sideInset(Panel panel, Amount hip, Amount waist, Amount centreIn, Amount intake) {
         return paper.step(
-                hip.minus(centreIn.plus(waist).plus(intake))
-                        .named("side.inset." + panel.id(), panel.title() + " side inset"),
+                hip.minus(SkirtQuarter.fromCentre(centreIn, intake.value() == 0 ? waist : waist.plus(intake)))
+                        .named("side.inset." + panel.id(), panel.id() + " side inset"),
                 panel.title() + " side in at the waist",
                 "The side takes what centre and darts have left.");
     }

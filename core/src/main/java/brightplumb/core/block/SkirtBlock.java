@@ -71,7 +71,7 @@ public final class SkirtBlock {
         // Hem
         Amount taper = setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
         Amount start = setting(TAPER_START, "taper.start", "Taper starts below the hip")
-                .least(length.minus(hipDepth).over(2));
+                .atMost(length.minus(hipDepth).over(2));
         CentreBack centreBack = CentreBack.of(
                 shares.centreBackShape(),
                 set.choice(SEAT, Seat.class),
@@ -171,7 +171,7 @@ public final class SkirtBlock {
     }
 
     private void hems(Amount frontHip, Amount backHip, Amount taper, CentreBack centreBack) {
-        Amount front = frontHip.minus(taper).named("hem.quarter.front", "Front hem quarter");
+        Amount front = frontHip.minus(taper).named("hem.quarter.front", "front hem quarter");
         Amount back = backHip.minus(taper);
         if (centreBack.hem().x() > 0) {
             back = back.minus(Amount.length(
@@ -181,14 +181,14 @@ public final class SkirtBlock {
         } else if (centreBack.inAt(centreBack.hipY()) > 1e-9) {
             back = back.plus(Amount.length("centre back in at the hip", Length.mm(centreBack.inAt(centreBack.hipY()))));
         }
-        back = back.named("hem.quarter.back", "Back hem quarter");
+        back = back.named("hem.quarter.back", "back hem quarter");
         if (Math.min(front.value(), back.value()) < 2 * Length.INCH) {
             throw new Refusal("settings.hemTaper", "This taper leaves less than 2 in (5 cm) for a quarter of the hem");
         }
         paper.step(front, "Front hem quarter", "The side comes in from the hip by the taper.");
         paper.step(back, "Back hem quarter", "The same taper; what the centre back takes below the hip is counted.");
         paper.step(
-                front.plus(back).times(2).named("hem.girth", "Hem, all round"),
+                front.plus(back).times(2).named("hem.girth", "hem all round"),
                 "Hem, all round",
                 "Twice front and back: what you step against.");
     }

@@ -41,7 +41,7 @@ final class SkirtDarts {
             return List.of();
         }
         Amount length = length(panel);
-        Amount end = centreIn.plus(waist).plus(intake).named(null, "waist quarter with darts");
+        Amount end = SkirtQuarter.fromCentre(centreIn, waist.plus(intake)).named(null, "waist quarter with darts");
         Amount first = first(panel, count, intake, waist, centreIn, end);
         double each = intake.value() / count;
         if (count == 1) {
@@ -49,7 +49,7 @@ final class SkirtDarts {
         }
         Amount second = panel == Panel.FRONT
                 ? first.plus(end).over(2)
-                : centreIn.plus(waist.plus(intake).times(2).over(3));
+                : SkirtQuarter.fromCentre(centreIn, waist.plus(intake).times(2).over(3));
         paper.step(
                 "dart.second." + panel.id(),
                 panel.title() + " second dart from the centre",
@@ -69,7 +69,7 @@ final class SkirtDarts {
         int count = intake.value() == 0 ? 0 : always || intake.value() > most.value() + OVER_THE_LIMIT ? 2 : 1;
         paper.step(
                 Amount.ratio("as many as the intake asks", count)
-                        .named("dart.count." + panel.id(), panel.title() + " darts"),
+                        .named("dart.count." + panel.id(), panel.id() + " darts"),
                 panel.title() + " darts, how many",
                 "One dart carries an inch in front, an inch and a quarter behind; more is split into two alike.");
         return count;
@@ -85,9 +85,9 @@ final class SkirtDarts {
     private Amount length(Panel panel) {
         Setting setting = panel == Panel.FRONT ? DART_LENGTH_FRONT : DART_LENGTH_BACK;
         Amount length = set.amount(setting)
-                .greatest(LEAST_LENGTH)
-                .least(body.hipDepth().minus(ABOVE_HIP))
-                .named("dart.length." + panel.id(), panel.title() + " dart length");
+                .atLeast(LEAST_LENGTH)
+                .atMost(body.hipDepth().minus(ABOVE_HIP))
+                .named("dart.length." + panel.id(), panel.id() + " dart length");
         return paper.step(length, panel.title() + " dart length", set.why(setting));
     }
 
@@ -95,10 +95,10 @@ final class SkirtDarts {
         Amount place;
         String why;
         if (panel == Panel.BACK && count == 2) {
-            place = centreIn.plus(waist.plus(intake).over(3));
+            place = SkirtQuarter.fromCentre(centreIn, waist.plus(intake).over(3));
             why = "At one third of the back waist, measured from the shaped centre.";
         } else if (panel == Panel.BACK && plan == DartPlan.HALF_BLOCK) {
-            place = centreIn.plus(waist.plus(intake).over(2));
+            place = SkirtQuarter.fromCentre(centreIn, waist.plus(intake).over(2));
             why = "In the middle of the back waist, measured from the shaped centre.";
         } else {
             place = body.bustSpan().over(2);
@@ -107,9 +107,9 @@ final class SkirtDarts {
         Amount room = CLEAR.plus(intake.over(2 * count));
         Amount outermost = count == 1 ? end.minus(room) : end.minus(intake).minus(CLEAR.times(2));
         return paper.step(
-                place.least(outermost)
-                        .greatest(centreIn.plus(room))
-                        .named("dart.place." + panel.id(), panel.title() + " dart from the centre"),
+                place.atMost(outermost)
+                        .atLeast(SkirtQuarter.fromCentre(centreIn, room))
+                        .named("dart.place." + panel.id(), panel.id() + " dart from the centre"),
                 panel.title() + " dart from the centre line",
                 why);
     }

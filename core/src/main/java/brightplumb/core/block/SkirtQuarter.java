@@ -16,6 +16,11 @@ import java.util.List;
  */
 record SkirtQuarter(Amount hip, Amount waist, Amount centreIn, Amount intake, List<DartLine> darts, Amount sideInset) {
 
+    /** A distance laid off from a centre line that comes in at the waist; a straight one is not mentioned in the working. */
+    static Amount fromCentre(Amount centreIn, Amount distance) {
+        return centreIn.value() == 0 ? distance : centreIn.plus(distance);
+    }
+
     /** Where the waist ends at the side, along the level waist line. */
     double waistEnd() {
         return centreIn.value() + waist.value() + intake.value();

@@ -3,6 +3,7 @@ package brightplumb.core.cut;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Estimate;
+import brightplumb.core.rule.InForce;
 import brightplumb.core.truing.Check;
 import java.util.List;
 
@@ -14,6 +15,12 @@ import java.util.List;
  * @param checks the inspections
  * @param pieces the pieces with their cut lines
  * @param estimates the guesses that stand in for tapes not taken
+ * @param settings every setting as it stood, in the order of the body
  */
 public record Drafted(
-        DraftRequest request, Draft draft, List<Check> checks, List<CutPiece> pieces, List<Estimate> estimates) {}
+        DraftRequest request,
+        Draft draft,
+        List<Check> checks,
+        List<CutPiece> pieces,
+        List<Estimate> estimates,
+        List<InForce> settings) {}

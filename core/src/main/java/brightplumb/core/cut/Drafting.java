@@ -11,10 +11,13 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Step;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.InForce;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.truing.SkirtChecks;
+import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,7 +50,8 @@ public final class Drafting {
                 pieces,
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
-                        .toList());
+                        .toList(),
+                inForce(request, draft, set));
     }
 
     /** No outline leaves the core open or crossed; what cannot be drawn soundly is refused. */
@@ -63,6 +67,29 @@ public final class Drafting {
                             "settings." + s.key(), "With these amounts the outline would run through itself"))
                     .toList());
         }
+    }
+
+    private static List<InForce> inForce(DraftRequest request, Draft draft, Settings set) {
+        return request.cut().family().settings().stream()
+                .map(setting -> {
+                    if (setting.isChoice()) {
+                        return new InForce(
+                                setting,
+                                null,
+                                set.choice(setting, Choice.class),
+                                set.byHand(setting),
+                                set.why(setting));
+                    }
+                    // What a dart plan decides has no rule of its own: the draft says what it came to.
+                    Amount amount = setting.resultOf().map(draft::fact).orElseGet(() -> set.amount(setting));
+                    return new InForce(
+                            setting,
+                            amount,
+                            null,
+                            set.byHand(setting),
+                            setting.resultOf().isPresent() ? "" : set.why(setting));
+                })
+                .toList();
     }
 
     private static Draft doubted(DraftRequest request, Draft draft) {

@@ -85,7 +85,7 @@ final class HouseSkirt {
     private static Amount negativeEase(Given given) {
         Amount quarterOfStretch =
                 Amount.ratio("stretch", given.cloth().stretch()).times(0.25);
-        return quarterOfStretch.least(Amount.ratio("most", 0.12));
+        return quarterOfStretch.atMost(Amount.ratio("most", 0.12));
     }
 
     private static Amount ease(Given given, Amount girth, double wovenInches) {

@@ -129,6 +129,16 @@ public enum Setting {
         return this == NEGATIVE_EASE;
     }
 
+    /** The fact that tells what it came to, where a dart plan and not a rule decides it unless it is set by hand. */
+    public Optional<String> resultOf() {
+        return switch (this) {
+            case DART_INTAKE_FRONT -> Optional.of("dart.intake.front");
+            case DART_INTAKE_BACK -> Optional.of("dart.intake.back");
+            case BACK_IN -> Optional.of("centre.back.in");
+            default -> Optional.empty();
+        };
+    }
+
     /** The setting of that key, if there is one. */
     public static Optional<Setting> of(String key) {
         return Optional.ofNullable(BY_KEY.get(key));

@@ -155,19 +155,21 @@ public final class Amount {
         return join(Operation.OVER, number(divisor), value / divisor, kind);
     }
 
-    /** The smallest of this and others of the same kind. */
-    public Amount least(Amount other) {
-        return pick(Pick.LEAST, other, Math.min(value, other.value));
+    /** This amount, but no more than a limit of the same kind. The limit enters the working only where it holds the amount back. */
+    public Amount atMost(Amount limit) {
+        sameKind(limit);
+        return value <= limit.value ? this : pick(Pick.LEAST, limit, limit.value);
     }
 
-    /** The largest of this and others of the same kind. */
-    public Amount greatest(Amount other) {
-        return pick(Pick.GREATEST, other, Math.max(value, other.value));
+    /** This amount, but no less than a limit of the same kind. The limit enters the working only where it holds the amount up. */
+    public Amount atLeast(Amount limit) {
+        sameKind(limit);
+        return value >= limit.value ? this : pick(Pick.GREATEST, limit, limit.value);
     }
 
-    /** Nothing, as an amount of this kind; kept in the working so that a limit at zero shows. */
+    /** This amount, but no less than nothing. */
     public Amount notBelowZero() {
-        return greatest(made(0, kind, new Plain(0), false, false));
+        return atLeast(made(0, kind, new Plain(0), false, false));
     }
 
     /**

@@ -1,0 +1,18 @@
+package brightplumb.app;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+
+/** Starts the application. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class BrightPlumb {
+
+    /** The version of the drafting engine, kept with every revision. */
+    public static final String ENGINE = "0.1.0";
+
+    public static void main(String[] args) {
+        SpringApplication.run(BrightPlumb.class, args);
+    }
+}

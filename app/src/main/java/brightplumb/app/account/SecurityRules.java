@@ -1,0 +1,105 @@
+package brightplumb.app.account;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderNotFoundException;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+
+/** What is open, what needs a session, and what a browser may do with our pages. */
+@Configuration
+class SecurityRules {
+
+    private static final String CONTENT_POLICY = String.join(
+            "; ",
+            "default-src 'self'",
+            "script-src 'self'",
+            // Radix places its popovers by style attributes.
+            "style-src 'self' 'unsafe-inline'",
+            "img-src 'self' data:",
+            "font-src 'self'",
+            "connect-src 'self'",
+            "object-src 'none'",
+            "base-uri 'none'",
+            "form-action 'self'",
+            "frame-ancestors 'none'");
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder();
+    }
+
+    /** Signing in goes through {@link SessionController} alone; without this, Boot would make up a user of its own. */
+    @Bean
+    AuthenticationManager nobodyElse() {
+        return authentication -> {
+            throw new ProviderNotFoundException("Sign in at /api/session");
+        };
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    CookieCsrfTokenRepository csrfTokens() {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax").path("/"));
+        return tokens;
+    }
+
+    @Bean
+    SecurityFilterChain rules(
+            HttpSecurity http, SecurityContextRepository contexts, CookieCsrfTokenRepository csrfTokens)
+            throws Exception {
+        return http.authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.GET, "/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session")
+                        .permitAll()
+                        .requestMatchers("/actuator/health")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/actuator/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .csrf(c -> {
+                    c.spa();
+                    c.csrfTokenRepository(csrfTokens);
+                })
+                .securityContext(c -> c.securityContextRepository(contexts))
+                .requestCache(c -> c.disable())
+                .formLogin(f -> f.disable())
+                .httpBasic(b -> b.disable())
+                .logout(l -> l.disable())
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(r -> r.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
+                                        .ReferrerPolicy.SAME_ORIGIN)))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) ->
+                                refuse(response, 401, "Sign in first", "This needs a session."))
+                        .accessDeniedHandler((request, response, failure) ->
+                                refuse(response, 403, "Not allowed", "The page is out of date; load it again.")))
+                .build();
+    }
+
+    private static void refuse(HttpServletResponse response, int status, String title, String detail)
+            throws IOException {
+        response.setStatus(status);
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        response.getWriter()
+                .write("{\"type\":\"about:blank\",\"status\":" + status + ",\"title\":\"" + title + "\",\"detail\":\""
+                        + detail + "\"}");
+    }
+}

@@ -1,0 +1,245 @@
+package brightplumb.app.demo;
+
+import brightplumb.app.people.People;
+import brightplumb.app.people.SheetView.ReadingView;
+import brightplumb.app.people.Sheets;
+import brightplumb.app.tickets.Revisions;
+import brightplumb.app.tickets.TicketDrafts;
+import brightplumb.app.tickets.Tickets;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.TapeReader;
+import brightplumb.core.measure.Unit;
+import brightplumb.core.measure.UnreadableTape;
+import brightplumb.core.rule.Cloth;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The wardrobe of the Saltmarsh Playhouse, dressing “The Lamplighter's Daughter”. All invented. */
+@Component
+@ConditionalOnProperty("plumb.demo")
+class DemoSeed implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoSeed.class);
+    private static final String PASSWORD = "calico-and-chalk";
+
+    private final JdbcClient db;
+    private final PasswordEncoder passwords;
+    private final People people;
+    private final Sheets sheets;
+    private final Tickets tickets;
+    private final TicketDrafts drafts;
+    private final Revisions revisions;
+
+    DemoSeed(
+            JdbcClient db,
+            PasswordEncoder passwords,
+            People people,
+            Sheets sheets,
+            Tickets tickets,
+            TicketDrafts drafts,
+            Revisions revisions) {
+        this.db = db;
+        this.passwords = passwords;
+        this.people = people;
+        this.sheets = sheets;
+        this.tickets = tickets;
+        this.drafts = drafts;
+        this.revisions = revisions;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        // Two nodes starting at once take turns; the second finds it done.
+        db.sql("select pg_advisory_xact_lock(765001)").query(rs -> {});
+        if (db.sql("select count(*) from account").query(Integer.class).single() > 0) {
+            return;
+        }
+        UUID saltmarsh = workroom("Saltmarsh Playhouse", "demo@brightplumb.test", "Winifred Hale");
+        fill(saltmarsh, LocalDate.now());
+        UUID other = workroom("Harbour Lane Alterations", "other@brightplumb.test", "Tobias Crane");
+        UUID person =
+                person(other, "Perpetua Sedge", "in", "waistGirth", "31", "hipGirth", "41 1/2", "hipDepth", "8 1/2");
+        tickets.add(other, person, "Grey flannel skirt", "straight-skirt", "quarter", Map.of(), Cloth.WOVEN, null);
+        LOG.info("The demo workrooms are there");
+    }
+
+    private UUID workroom(String name, String email, String who) {
+        UUID workroom = db.sql("insert into workroom (name) values (:name) returning id")
+                .param("name", name)
+                .query(UUID.class)
+                .single();
+        UUID account = db.sql(
+                        "insert into account (email, password, name) values (:email, :password, :name) returning id")
+                .param("email", email)
+                .param("password", passwords.encode(PASSWORD))
+                .param("name", who)
+                .query(UUID.class)
+                .single();
+        db.sql("insert into membership (workroom_id, account_id) values (:workroom, :account)")
+                .param("workroom", workroom)
+                .param("account", account)
+                .update();
+        return workroom;
+    }
+
+    private void fill(UUID room, LocalDate today) {
+        UUID ottoline = person(
+                room,
+                "Ottoline Varga",
+                "in",
+                "waistGirth",
+                "29 1/4",
+                "hipGirth",
+                "39 3/4",
+                "hipDepth",
+                "8 1/4",
+                "bodyRise",
+                "10 1/2");
+        sheet(
+                room,
+                ottoline,
+                today.minusDays(1),
+                "in",
+                "waistGirth",
+                "29 1/2",
+                "hipDepth",
+                "8 1/4",
+                "hipGirth",
+                "40 1/4",
+                "frontHipArc",
+                "19 1/2",
+                "backHipArc",
+                "20 3/4",
+                "bodyRise",
+                "10 5/8",
+                "crotchLength",
+                "28 1/2",
+                "thighGirth",
+                "23 1/2",
+                "kneeDepth",
+                "22 3/4",
+                "outsideLeg",
+                "40 1/2",
+                "bustGirth",
+                "37",
+                "stature",
+                "5 ft 6");
+        UUID bramwell = person(
+                room,
+                "Bramwell Oake",
+                "in",
+                "waistGirth",
+                "42 1/2",
+                "hipGirth",
+                "41",
+                "hipDepth",
+                "8 3/4",
+                "bodyRise",
+                "11 1/4");
+        UUID isaura = person(
+                room,
+                "Isaura Penhallow",
+                "cm",
+                "waistGirth",
+                "68,5",
+                "hipDepth",
+                "20,5",
+                "hipGirth",
+                "97,8",
+                "bustGirth",
+                "88",
+                "bustSpan",
+                "18,2",
+                "stature",
+                "171");
+        UUID dorothea = person(
+                room,
+                "Dorothea Quill",
+                "in",
+                "waistGirth",
+                "36 1/2",
+                "hipDepth",
+                "9 1/8",
+                "hipGirth",
+                "47 1/4",
+                "frontHipArc",
+                "22 3/8",
+                "backHipArc",
+                "24 7/8");
+        UUID lark = person(room, "Lark Emberton", "cm", "waistGirth", "61", "hipGirth", "86,5");
+        people.add(room, "Casimir Thorne", "Understudy; to be measured on Thursday");
+
+        UUID lamplighter = ticket(
+                room,
+                ottoline,
+                "Lamplighter skirt, act one",
+                "house",
+                Map.of("length", 720.0, "hemTaper", 25.4),
+                Cloth.WOVEN,
+                today.plusDays(9));
+        ticket(room, isaura, "Postmistress pencil skirt", "quarter", Map.of(), Cloth.WOVEN, today.plusDays(4));
+        ticket(
+                room,
+                dorothea,
+                "Mrs Fenwick’s good skirt",
+                "house",
+                Map.of("length", 780.0),
+                Cloth.WOVEN,
+                today.plusDays(16));
+        ticket(
+                room,
+                bramwell,
+                "The Admiral’s kilted underskirt",
+                "house",
+                Map.of("length", 560.0),
+                Cloth.WOVEN,
+                today.plusDays(23));
+        ticket(room, lark, "Net-mender’s skirt", "halfblock", Map.of(), new Cloth(0.15, 1400, true, false), null);
+        var request = drafts.request(room, tickets.require(room, lamplighter));
+        revisions.freeze(room, lamplighter, request, "First toile", "Winifred Hale");
+    }
+
+    private UUID ticket(
+            UUID room,
+            UUID person,
+            String name,
+            String way,
+            Map<String, Object> settings,
+            Cloth cloth,
+            LocalDate promised) {
+        return tickets.add(room, person, name, "straight-skirt", way, settings, cloth, promised);
+    }
+
+    private UUID person(UUID room, String name, String unit, String... readings) {
+        UUID person = people.add(room, name, "");
+        sheet(room, person, LocalDate.now().minusDays(74), unit, readings);
+        return person;
+    }
+
+    private void sheet(UUID room, UUID person, LocalDate day, String unit, String... readings) {
+        Map<String, ReadingView> read = new LinkedHashMap<>();
+        Unit meant = Unit.of(unit).orElseThrow();
+        for (int i = 0; i < readings.length; i += 2) {
+            Measure measure = Measure.of(readings[i]).orElseThrow();
+            try {
+                double mm = TapeReader.read(readings[i + 1], meant).mm();
+                read.put(measure.key(), new ReadingView(readings[i + 1], unit, mm, "measured"));
+            } catch (UnreadableTape e) {
+                throw new IllegalStateException(readings[i + 1], e);
+            }
+        }
+        sheets.add(room, person, day, "Winifred Hale", "", read);
+    }
+}

@@ -1,0 +1,142 @@
+package brightplumb.app.drafting;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+
+/** A drafted garment in the contract's names. Lengths are mm, angles degrees; y grows downward from the waist. */
+public record DraftView(
+        String cut,
+        String way,
+        Map<String, Double> facts,
+        List<StepView> steps,
+        List<PieceView> pieces,
+        List<CheckView> checks,
+        List<NoticeView> notices,
+        List<EstimateView> estimates,
+        List<LevelView> levels,
+        Map<String, InForceView> settings,
+        ClothView cloth) {
+
+    /** One step of the working. */
+    public record StepView(
+            String id,
+            String title,
+            String formula,
+            List<Token> working,
+            double value,
+            String kind,
+            @Schema(types = {"string", "null"}) String fact,
+            String why,
+            List<RivalView> rivals,
+            boolean estimated,
+            boolean overridden,
+            List<DrawnView> draws) {}
+
+    /** One piece of a working: a sign, a plain number, or a name with its value. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Token(String op, Double number, String name, Double value, String kind) {}
+
+    /** What another way would give. */
+    public record RivalView(String way, String title, double value, String formula) {}
+
+    /** What a step put on the paper. */
+    public record DrawnView(String panel, String role, String label, List<Segment> segments) {}
+
+    /** A straight line or a cubic; handles only on the latter. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Segment(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            String type,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            double[] from,
+
+            double[] c1,
+            double[] c2,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            double[] to) {}
+
+    /** A piece as sewn and as cut. */
+    public record PieceView(
+            String id,
+            String name,
+            String panel,
+            int cut,
+            boolean onFold,
+            boolean mirrored,
+            boolean fused,
+            List<Segment> sewLine,
+            List<Segment> cutLine,
+            List<SeamView> seams,
+            List<DartView> darts,
+            List<MarkView> marks,
+            double[][] grain,
+            List<String> label) {}
+
+    /** One edge: which segments of the sewn line it is. */
+    public record SeamView(
+            String id,
+            double length,
+            double allowance,
+            @Schema(types = {"string", "null"}) String pairsWith,
+            List<Integer> segments) {}
+
+    /** A dart as drawn, open. */
+    public record DartView(double[] centre, double intake, double length, double[] point, double[][] legs) {}
+
+    /** A notch or a drill hole. */
+    public record MarkView(String kind, double[] at, double[] direction, int count, String text) {}
+
+    /** One inspection. */
+    public record CheckView(
+            String id,
+            String title,
+            String verdict,
+            double measured,
+            double wanted,
+            double difference,
+            double tolerance,
+            String unit,
+            String text,
+            String cause,
+            @Schema(types = {"object", "null"}) Remedy remedy) {}
+
+    /** What would settle a notice or a check. */
+    public record Remedy(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            String text,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            Map<String, Object> settings) {}
+
+    /** Something to know before cutting. */
+    public record NoticeView(
+            String id,
+            String text,
+            @Schema(types = {"object", "null"}) Remedy remedy) {}
+
+    /** A guess that stands in for a tape. */
+    public record EstimateView(String measure, double value, String rule) {}
+
+    /** A level across the paper. */
+    public record LevelView(String name, double y) {}
+
+    /**
+     * A setting in force.
+     *
+     * @param value mm or a ratio; null for a choice
+     * @param choice the choice's id; null for an amount
+     */
+    public record InForceView(
+            @Schema(types = {"number", "null"}) Double value,
+            @Schema(types = {"string", "null"}) String choice,
+            boolean byHand,
+            String formula,
+            String why) {}
+
+    /** The cloth it was drafted for. */
+    public record ClothView(double stretch, double width, boolean folded, boolean oneWay) {}
+}

@@ -1,0 +1,105 @@
+package brightplumb.app.drafting;
+
+import brightplumb.app.Page;
+import brightplumb.core.cut.Catalogue;
+import brightplumb.core.cut.Cut;
+import brightplumb.core.cut.Drafting;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The catalogue, the ways, the measures, and drafts without a ticket. */
+@RestController
+class DraftingController {
+
+    record ChoiceView(String id, String title) {}
+
+    /** A setting a cut has. {@code kind} is length, ratio or choice. */
+    record SettingView(
+            String key,
+            String title,
+            String label,
+            String zone,
+            String kind,
+            double least,
+            double most,
+            List<ChoiceView> choices) {}
+
+    record CutView(
+            String id,
+            String title,
+            String about,
+            String family,
+            String way,
+            List<String> measures,
+            List<SettingView> settings) {}
+
+    /** A way, with why each of its rules is what it is. */
+    record WayView(String id, String family, String title, String why, Map<String, String> rules) {}
+
+    record MeasureView(String key, String title, String run, String level, String how) {}
+
+    @GetMapping("/api/cuts")
+    Page<CutView> cuts() {
+        return Page.whole(Catalogue.CUTS.stream().map(DraftingController::cut).toList());
+    }
+
+    @GetMapping("/api/ways")
+    Page<WayView> ways() {
+        return Page.whole(Ways.ALL.stream().map(DraftingController::way).toList());
+    }
+
+    @GetMapping("/api/measures")
+    Page<MeasureView> measures() {
+        return Page.whole(Arrays.stream(Measure.values())
+                .map(m -> new MeasureView(
+                        m.key(), m.title(), m.run().name().toLowerCase(Locale.ROOT), m.level(), m.how()))
+                .toList());
+    }
+
+    @PostMapping("/api/drafts/preview")
+    DraftView preview(@RequestBody PreviewRequest request) {
+        return DraftViews.of(Drafting.draft(request.read()));
+    }
+
+    private static CutView cut(Cut cut) {
+        return new CutView(
+                cut.id(),
+                cut.title(),
+                cut.about(),
+                cut.family().name().toLowerCase(Locale.ROOT),
+                cut.way(),
+                cut.measures().stream().map(Measure::key).toList(),
+                cut.family().settings().stream()
+                        .map(DraftingController::setting)
+                        .toList());
+    }
+
+    private static SettingView setting(Setting s) {
+        return new SettingView(
+                s.key(),
+                s.title(),
+                s.label(),
+                s.zone().title(),
+                s.isChoice() ? "choice" : s.isRatio() ? "ratio" : "length",
+                s.least(),
+                s.most(),
+                s.choices().stream().map(c -> new ChoiceView(c.id(), c.title())).toList());
+    }
+
+    private static WayView way(Way way) {
+        Map<String, String> rules = new LinkedHashMap<>();
+        way.rules().forEach((setting, rule) -> rules.put(setting.key(), rule.why()));
+        return new WayView(way.id(), way.family().name().toLowerCase(Locale.ROOT), way.title(), way.why(), rules);
+    }
+}

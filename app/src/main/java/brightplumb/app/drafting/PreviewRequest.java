@@ -1,0 +1,92 @@
+package brightplumb.app.drafting;
+
+import brightplumb.core.cut.DraftRequest;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Reading;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.rule.Cloth;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A draft that is asked for.
+ *
+ * @param cut the cut's id
+ * @param way the way's id; the cut's own where it is missing
+ * @param measures measure keys to mm
+ * @param settings setting keys to mm, a ratio or a choice's id
+ * @param cloth the cloth; woven, 150 cm, folded where it is missing
+ */
+public record PreviewRequest(
+        String cut, String way, Map<String, Object> measures, Map<String, Object> settings, ClothRequest cloth) {
+
+    /** A cloth; what is missing is as in {@link Cloth#WOVEN}. */
+    public record ClothRequest(Double stretch, Double width, Boolean folded, Boolean oneWay) {
+
+        /** The cloth, each part checked. */
+        Cloth read(List<Refusal.Fault> faults) {
+            double s = stretch == null ? Cloth.WOVEN.stretch() : stretch;
+            double w = width == null ? Cloth.WOVEN.width() : width;
+            if (!(s >= 0 && s <= 2)) {
+                faults.add(new Refusal.Fault(
+                        "cloth.stretch", "Stretch is a share from 0 to 2: 0.4 for a cloth that goes from 10 to 14 cm"));
+            }
+            if (!(w >= 100 && w <= 5000)) {
+                faults.add(new Refusal.Fault("cloth.width", "The cloth is 10 to 500 cm wide"));
+            }
+            return new Cloth(s, w, folded == null || folded, oneWay != null && oneWay);
+        }
+    }
+
+    /**
+     * The request as the core takes it.
+     *
+     * @throws Refusal naming each field at fault
+     */
+    public DraftRequest read() {
+        List<Refusal.Fault> faults = new ArrayList<>();
+        if (cut == null || cut.isBlank()) {
+            faults.add(new Refusal.Fault("cut", "Say which cut is to be drafted"));
+        }
+        Sheet sheet = sheet(faults);
+        Cloth asked = cloth == null ? Cloth.WOVEN : cloth.read(faults);
+        Map<String, Object> set = new LinkedHashMap<>();
+        if (settings != null) {
+            settings.forEach((key, value) -> {
+                if (value != null) {
+                    set.put(key, value);
+                }
+            });
+        }
+        if (!faults.isEmpty()) {
+            throw new Refusal(faults);
+        }
+        return DraftRequest.of(cut, way, sheet, set, asked);
+    }
+
+    private Sheet sheet(List<Refusal.Fault> faults) {
+        Map<Measure, Reading> readings = new EnumMap<>(Measure.class);
+        if (measures == null) {
+            faults.add(
+                    new Refusal.Fault("measures", "A draft needs a body's measures: waistGirth and hipGirth at least"));
+            return new Sheet(readings);
+        }
+        measures.forEach((key, value) -> {
+            Measure measure = Measure.of(key).orElse(null);
+            String field = "measures." + key;
+            if (measure == null) {
+                faults.add(new Refusal.Fault(field, "There is no such measure"));
+            } else if (value instanceof Number number && Double.isFinite(number.doubleValue())) {
+                readings.put(measure, Reading.taped(Length.mm(number.doubleValue())));
+            } else if (value != null) {
+                faults.add(new Refusal.Fault(field, measure.title() + " is a number of millimetres"));
+            }
+        });
+        return new Sheet(readings);
+    }
+}

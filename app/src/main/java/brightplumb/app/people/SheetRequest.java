@@ -1,0 +1,83 @@
+package brightplumb.app.people;
+
+import brightplumb.app.people.SheetView.ReadingView;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Provenance;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeReader;
+import brightplumb.core.measure.Unit;
+import brightplumb.core.measure.UnreadableTape;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * A sheet to be added.
+ *
+ * @param takenOn the day it was taken; today where it is missing
+ * @param takenBy who took it; the account's name where it is missing
+ * @param readings by measure key, as they were typed
+ */
+record SheetRequest(LocalDate takenOn, String takenBy, String note, Map<String, ReadingRequest> readings) {
+
+    /**
+     * One reading.
+     *
+     * @param typed as read off the tape: {@code 38 1/2}, {@code 97,8 cm}
+     * @param unit {@code in}, {@code cm} or {@code mm}, meant where none is typed; {@code in} where it is missing
+     * @param provenance measured (where it is missing), estimated or table
+     */
+    record ReadingRequest(String typed, String unit, String provenance) {}
+
+    /**
+     * The readings, each understood.
+     *
+     * @throws Refusal naming every field that is not a reading of a body
+     */
+    Map<String, ReadingView> read() {
+        List<Refusal.Fault> faults = new ArrayList<>();
+        Map<String, ReadingView> read = new LinkedHashMap<>();
+        if (readings == null || readings.isEmpty()) {
+            throw new Refusal("readings", "A sheet needs at least one reading");
+        }
+        readings.forEach((key, reading) -> {
+            if (reading != null && reading.typed() != null && !reading.typed().isBlank()) {
+                try {
+                    read.put(key, one(key, reading));
+                } catch (UnreadableTape unreadable) {
+                    faults.add(new Refusal.Fault("readings." + key, unreadable.getMessage()));
+                }
+            }
+        });
+        if (!faults.isEmpty()) {
+            throw new Refusal(faults);
+        }
+        if (read.isEmpty()) {
+            throw new Refusal("readings", "A sheet needs at least one reading");
+        }
+        return read;
+    }
+
+    private static ReadingView one(String key, ReadingRequest reading) throws UnreadableTape {
+        Measure measure = Measure.of(key).orElseThrow(() -> new UnreadableTape("There is no such measure"));
+        String sign = reading.unit() == null ? Unit.INCH.symbol() : reading.unit();
+        Unit unit = Unit.of(sign).orElseThrow(() -> new UnreadableTape("The unit is in, cm or mm"));
+        String provenance =
+                reading.provenance() == null ? "measured" : reading.provenance().toLowerCase(Locale.ROOT);
+        try {
+            Provenance.valueOf(provenance.toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException unknown) {
+            throw new UnreadableTape("Where it came from is measured, estimated or table");
+        }
+        Length length = TapeReader.read(reading.typed(), unit);
+        var impossible = measure.impossible(length.mm());
+        if (impossible.isPresent()) {
+            throw new UnreadableTape(impossible.get());
+        }
+        return new ReadingView(reading.typed().strip(), sign, length.mm(), provenance);
+    }
+}

@@ -1,0 +1,55 @@
+package brightplumb.app.people;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Provenance;
+import brightplumb.core.measure.Reading;
+import brightplumb.core.measure.Sheet;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * A sheet of measures.
+ *
+ * @param number counted from 1 for each person
+ * @param readings by measure key
+ * @param doubts what a careful cutter would take again
+ */
+public record SheetView(
+        UUID id,
+        int number,
+        LocalDate takenOn,
+        String takenBy,
+        String note,
+        Map<String, ReadingView> readings,
+        List<DoubtView> doubts) {
+
+    /**
+     * One reading.
+     *
+     * @param typed as it was typed
+     * @param unit the unit meant where none was typed
+     * @param mm the value
+     * @param provenance measured, estimated or table
+     */
+    public record ReadingView(String typed, String unit, double mm, String provenance) {}
+
+    /** A doubt at a reading. */
+    public record DoubtView(String measure, String id, String text) {}
+
+    /** The sheet as the core takes it. */
+    public Sheet sheet() {
+        Map<Measure, Reading> taken = new EnumMap<>(Measure.class);
+        readings.forEach((key, reading) -> Measure.of(key)
+                .ifPresent(measure -> taken.put(
+                        measure,
+                        new Reading(
+                                Length.mm(reading.mm()),
+                                Provenance.valueOf(reading.provenance().toUpperCase(Locale.ROOT))))));
+        return new Sheet(taken);
+    }
+}

@@ -1,0 +1,127 @@
+package brightplumb.app.printing;
+
+import brightplumb.app.account.Member;
+import brightplumb.app.drafting.PreviewRequest;
+import brightplumb.app.tickets.RevisionView;
+import brightplumb.app.tickets.Revisions;
+import brightplumb.app.tickets.TicketDrafts;
+import brightplumb.app.tickets.TicketView;
+import brightplumb.app.tickets.Tickets;
+import brightplumb.core.cut.Drafted;
+import brightplumb.core.cut.Drafting;
+import brightplumb.core.measure.Refusal;
+import brightplumb.formats.pdf.PaperSize;
+import brightplumb.formats.pdf.TiledPdf;
+import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.TitleBlock;
+import brightplumb.formats.svg.SvgWriter;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Files of a ticket's pattern: as it stands, or as a revision froze it. */
+@RestController
+@RequestMapping("/api/tickets/{id}")
+class PrintingController {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+
+    private final Tickets tickets;
+    private final TicketDrafts drafts;
+    private final Revisions revisions;
+
+    PrintingController(Tickets tickets, TicketDrafts drafts, Revisions revisions) {
+        this.tickets = tickets;
+        this.drafts = drafts;
+        this.revisions = revisions;
+    }
+
+    @GetMapping(value = "/print.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> print(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(required = false) Integer revision) {
+        PaperSize size = PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
+        PatternSheet sheet = sheet(member, id, revision);
+        return file(TiledPdf.write(sheet, size), MediaType.APPLICATION_PDF, sheet, "pdf");
+    }
+
+    @GetMapping(value = "/pattern.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> svg(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(required = false) Integer revision) {
+        PatternSheet sheet = sheet(member, id, revision);
+        return file(
+                SvgWriter.write(sheet).getBytes(StandardCharsets.UTF_8),
+                MediaType.valueOf("image/svg+xml"),
+                sheet,
+                "svg");
+    }
+
+    private PatternSheet sheet(Member member, UUID id, Integer number) {
+        TicketView ticket = tickets.require(member.workroom(), id);
+        PreviewRequest request;
+        String named;
+        if (number == null) {
+            request = drafts.request(member.workroom(), ticket);
+            named = revisions
+                    .newest(member.workroom(), id)
+                    .map(r -> standing(r, request))
+                    .orElse("working draft");
+        } else {
+            request = revisions.require(member.workroom(), id, number).request();
+            named = "revision " + number;
+        }
+        Drafted drafted = Drafting.draft(request.read());
+        TitleBlock title = new TitleBlock(
+                ticket.name(),
+                ticket.personName(),
+                drafted.request().way().title(),
+                named,
+                DAY.format(LocalDate.now()),
+                initials(member.name()));
+        return PatternSheet.of(drafted.pieces(), title);
+    }
+
+    private static String standing(RevisionView newest, PreviewRequest now) {
+        return newest.request().equals(now)
+                ? "revision " + newest.number()
+                : "working draft after revision " + newest.number();
+    }
+
+    private static String initials(String name) {
+        StringBuilder initials = new StringBuilder();
+        for (String word : name.split("\\s+")) {
+            if (!word.isEmpty()) {
+                initials.append(Character.toUpperCase(word.charAt(0)));
+            }
+        }
+        return initials.toString();
+    }
+
+    private static ResponseEntity<byte[]> file(byte[] bytes, MediaType type, PatternSheet sheet, String ending) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename(sheet.title().garment() + "." + ending, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(bytes);
+    }
+}

@@ -1,0 +1,35 @@
+package brightplumb.app.tickets;
+
+import brightplumb.app.drafting.DraftView.ClothView;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * A ticket.
+ *
+ * @param settings what was set by hand: setting keys to mm, a ratio or a choice's id
+ * @param promised the day it is promised for, or null
+ * @param version goes up with every change; a change must name the version it was made on
+ * @param revisions how many revisions were frozen
+ */
+public record TicketView(
+        UUID id,
+        UUID personId,
+        String personName,
+        String name,
+        String cut,
+        String way,
+        Map<String, Object> settings,
+        ClothView cloth,
+
+        @Schema(
+                types = {"string", "null"},
+                format = "date")
+        LocalDate promised,
+
+        int version,
+        int revisions,
+        Instant updatedAt) {}

@@ -1,0 +1,150 @@
+package brightplumb.app.tickets;
+
+import brightplumb.app.Page;
+import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.problems.NotHere;
+import brightplumb.core.rule.Cloth;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Tickets in the database. Every query names the workroom. */
+@Repository
+public class Tickets {
+
+    private static final String VIEW = """
+            select t.*, p.name as person_name,
+                   (select count(*) from revision r where r.ticket_id = t.id) as revisions
+            from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id
+            where t.workroom_id = :workroom""";
+    private static final TypeReference<Map<String, Object>> SETTINGS = new TypeReference<>() {};
+
+    private final JdbcClient db;
+    private final JsonMapper json;
+
+    Tickets(JdbcClient db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    Page<TicketView> list(UUID workroom, UUID person, Page.Asked asked) {
+        String which =
+                " and (cast(:person as uuid) is null or t.person_id = :person) and (lower(t.name) like :pattern or lower(p.name) like :pattern)";
+        var items = db.sql(VIEW + which
+                        + " order by t.promised nulls last, lower(t.name), t.id limit :size offset :offset")
+                .param("workroom", workroom)
+                .param("person", person)
+                .param("pattern", asked.pattern())
+                .param("size", asked.size())
+                .param("offset", asked.offset())
+                .query(this::ticket)
+                .list();
+        long total = db.sql(
+                        "select count(*) from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id where t.workroom_id = :workroom"
+                                + which)
+                .param("workroom", workroom)
+                .param("person", person)
+                .param("pattern", asked.pattern())
+                .query(Long.class)
+                .single();
+        return new Page<>(items, total, asked.page(), asked.size());
+    }
+
+    Optional<TicketView> find(UUID workroom, UUID id) {
+        return db.sql(VIEW + " and t.id = :id")
+                .param("workroom", workroom)
+                .param("id", id)
+                .query(this::ticket)
+                .optional();
+    }
+
+    /** @throws NotHere when the workroom has no such ticket */
+    public TicketView require(UUID workroom, UUID id) {
+        return find(workroom, id).orElseThrow(() -> new NotHere("ticket"));
+    }
+
+    /** Adds a ticket for a person of the workroom and answers its id. */
+    public UUID add(
+            UUID workroom,
+            UUID person,
+            String name,
+            String cut,
+            String way,
+            Map<String, Object> settings,
+            Cloth cloth,
+            LocalDate promised) {
+        return db.sql("""
+                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth, promised)
+                        values (:workroom, :person, :name, :cut, :way, :settings::jsonb, :cloth::jsonb, :promised)
+                        returning id""")
+                .param("workroom", workroom)
+                .param("person", person)
+                .param("name", name)
+                .param("cut", cut)
+                .param("way", way)
+                .param("settings", json.writeValueAsString(settings))
+                .param("cloth", json.writeValueAsString(cloth))
+                .param("promised", promised)
+                .query(UUID.class)
+                .single();
+    }
+
+    /** Changes a ticket that is still at a version; answers false when it is not. */
+    boolean change(
+            UUID workroom,
+            UUID id,
+            int version,
+            String name,
+            String cut,
+            String way,
+            Map<String, Object> settings,
+            Cloth cloth,
+            LocalDate promised) {
+        return db.sql("""
+                        update ticket set name = :name, cut = :cut, way = :way, settings = :settings::jsonb,
+                               cloth = :cloth::jsonb, promised = :promised, version = version + 1, updated_at = now()
+                        where workroom_id = :workroom and id = :id and version = :version""")
+                        .param("workroom", workroom)
+                        .param("id", id)
+                        .param("version", version)
+                        .param("name", name)
+                        .param("cut", cut)
+                        .param("way", way)
+                        .param("settings", json.writeValueAsString(settings))
+                        .param("cloth", json.writeValueAsString(cloth))
+                        .param("promised", promised)
+                        .update()
+                == 1;
+    }
+
+    boolean remove(UUID workroom, UUID id) {
+        return db.sql("delete from ticket where workroom_id = :workroom and id = :id")
+                        .param("workroom", workroom)
+                        .param("id", id)
+                        .update()
+                == 1;
+    }
+
+    private TicketView ticket(ResultSet rs, int row) throws SQLException {
+        return new TicketView(
+                rs.getObject("id", UUID.class),
+                rs.getObject("person_id", UUID.class),
+                rs.getString("person_name"),
+                rs.getString("name"),
+                rs.getString("cut"),
+                rs.getString("way"),
+                json.readValue(rs.getString("settings"), SETTINGS),
+                json.readValue(rs.getString("cloth"), ClothView.class),
+                rs.getObject("promised", LocalDate.class),
+                rs.getInt("version"),
+                rs.getInt("revisions"),
+                rs.getTimestamp("updated_at").toInstant());
+    }
+}

@@ -1,0 +1,133 @@
+package brightplumb.app.tickets;
+
+import brightplumb.app.Page;
+import brightplumb.app.account.Member;
+import brightplumb.app.people.People;
+import brightplumb.app.problems.NotHere;
+import brightplumb.app.problems.Stale;
+import brightplumb.core.measure.Refusal;
+import java.net.URI;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The rack of tickets. */
+@RestController
+@RequestMapping("/api/tickets")
+class TicketsController {
+
+    record FreezeRequest(String reason) {}
+
+    private final Tickets tickets;
+    private final Revisions revisions;
+    private final TicketDrafts drafts;
+    private final People people;
+
+    TicketsController(Tickets tickets, Revisions revisions, TicketDrafts drafts, People people) {
+        this.tickets = tickets;
+        this.revisions = revisions;
+        this.drafts = drafts;
+        this.people = people;
+    }
+
+    @GetMapping
+    Page<TicketView> list(
+            @AuthenticationPrincipal Member member,
+            @RequestParam(required = false) String q,
+            @RequestParam(required = false) UUID person,
+            @RequestParam(required = false) Integer page,
+            @RequestParam(required = false) Integer size) {
+        return tickets.list(member.workroom(), person, Page.Asked.of(q, page, size));
+    }
+
+    @PostMapping
+    ResponseEntity<TicketView> add(@AuthenticationPrincipal Member member, @RequestBody TicketRequest request) {
+        if (request.personId() == null) {
+            throw new Refusal("personId", "Say whom it is for");
+        }
+        var checked = request.checked();
+        people.require(member.workroom(), request.personId());
+        var draft = checked.request();
+        UUID id = tickets.add(
+                member.workroom(),
+                request.personId(),
+                checked.name(),
+                draft.cut().id(),
+                draft.way().id(),
+                checked.settings(),
+                draft.cloth(),
+                request.promised());
+        return ResponseEntity.created(URI.create("/api/tickets/" + id)).body(tickets.require(member.workroom(), id));
+    }
+
+    @GetMapping("/{id}")
+    TicketView get(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        return tickets.require(member.workroom(), id);
+    }
+
+    @PutMapping("/{id}")
+    TicketView change(
+            @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody TicketRequest request) {
+        TicketView current = tickets.require(member.workroom(), id);
+        if (request.version() == null) {
+            throw new Refusal("version", "Say which version this change was made on");
+        }
+        if (request.personId() != null && !request.personId().equals(current.personId())) {
+            throw new Refusal("personId", "A ticket stays with its person; make a new one");
+        }
+        var checked = request.checked();
+        var draft = checked.request();
+        boolean changed = tickets.change(
+                member.workroom(),
+                id,
+                request.version(),
+                checked.name(),
+                draft.cut().id(),
+                draft.way().id(),
+                checked.settings(),
+                draft.cloth(),
+                request.promised());
+        TicketView now = tickets.require(member.workroom(), id);
+        if (!changed) {
+            throw new Stale(now);
+        }
+        return now;
+    }
+
+    @DeleteMapping("/{id}")
+    ResponseEntity<Void> remove(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        if (!tickets.remove(member.workroom(), id)) {
+            throw new NotHere("ticket");
+        }
+        return ResponseEntity.noContent().build();
+    }
+
+    @GetMapping("/{id}/revisions")
+    Page<RevisionView> revisions(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        tickets.require(member.workroom(), id);
+        return Page.whole(revisions.of(member.workroom(), id));
+    }
+
+    @PostMapping("/{id}/revisions")
+    ResponseEntity<RevisionView> freeze(
+            @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody FreezeRequest request) {
+        TicketView ticket = tickets.require(member.workroom(), id);
+        String reason = request.reason() == null ? "" : request.reason().strip();
+        if (reason.length() > 1000) {
+            throw new Refusal("reason", "A reason has at most 1000 letters");
+        }
+        RevisionView frozen = revisions.freeze(
+                member.workroom(), id, drafts.request(member.workroom(), ticket), reason, member.name());
+        return ResponseEntity.created(URI.create("/api/tickets/" + id + "/revisions"))
+                .body(frozen);
+    }
+}

@@ -1,0 +1,2 @@
+/** How the built interface is served. */
+package brightplumb.app.web;

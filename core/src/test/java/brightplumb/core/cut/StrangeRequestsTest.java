@@ -1,0 +1,101 @@
+package brightplumb.core.cut;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Whatever is asked within what is taken at all, the answer is a sound outline or a refusal that names its field. */
+class StrangeRequestsTest {
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+    void any_request_gives_a_sound_outline_or_a_refusal_at_its_field(int seed) {
+        Random random = new Random(seed);
+        int drafted = 0;
+        for (int i = 0; i < 1500; i++) {
+            Map<String, Object> settings = settings(random);
+            Way way = Ways.ALL.get(random.nextInt(Ways.ALL.size()));
+            Cloth cloth = new Cloth(random.nextBoolean() ? 0 : random.nextDouble(), 1500, true, false);
+            try {
+                Drafted result =
+                        Drafting.draft(DraftRequest.of("straight-skirt", way.id(), sheet(random), settings, cloth));
+                drafted++;
+                for (CutPiece piece : result.pieces()) {
+                    for (List<Segment> outline : List.of(piece.piece().sewLine(), piece.cutLine())) {
+                        assertThat(Outlines.closed(outline)).isTrue();
+                        assertThat(Outlines.crosses(outline)).isFalse();
+                        assertThat(Outlines.area(outline)).isFinite().isPositive();
+                    }
+                }
+                assertThat(result.draft().facts().values())
+                        .allSatisfy(a -> assertThat(a.value()).isFinite());
+                Drafting.rivals(result);
+            } catch (Refusal refusal) {
+                assertThat(refusal.faults())
+                        .isNotEmpty()
+                        .allSatisfy(f -> assertThat(f.field()).matches("(measures|settings)(\\.[A-Za-z]+)?"));
+            }
+        }
+        assertThat(drafted).as("most strange requests can still be drafted").isGreaterThan(300);
+    }
+
+    private static Sheet sheet(Random random) {
+        Map<Measure, Double> mm = new EnumMap<>(Measure.class);
+        double hip = 300 + random.nextDouble() * 1800;
+        mm.put(Measure.HIP_GIRTH, hip);
+        mm.put(Measure.WAIST_GIRTH, hip * (0.5 + random.nextDouble()));
+        if (random.nextBoolean()) {
+            mm.put(Measure.HIP_DEPTH, 60 + random.nextDouble() * 400);
+        }
+        if (random.nextInt(4) == 0) {
+            mm.put(Measure.FRONT_HIP_ARC, hip * (0.2 + random.nextDouble() * 0.6));
+        }
+        if (random.nextInt(4) == 0) {
+            mm.put(Measure.BUST_SPAN, 5 + random.nextDouble() * 900);
+        }
+        return Sheet.ofMillimetres(mm);
+    }
+
+    private static Map<String, Object> settings(Random random) {
+        Map<String, Object> settings = new HashMap<>();
+        for (Setting setting : Setting.values()) {
+            if (random.nextInt(5) == 0) {
+                if (setting.isChoice()) {
+                    List<Choice> choices = setting.choices();
+                    settings.put(
+                            setting.key(),
+                            choices.get(random.nextInt(choices.size())).id());
+                } else {
+                    settings.put(
+                            setting.key(), setting.least() + random.nextDouble() * (setting.most() - setting.least()));
+                }
+            }
+        }
+        return settings;
+    }
+
+    @Test
+    void the_same_request_gives_the_same_answer() {
+        DraftRequest request =
+                DraftRequest.of("straight-skirt", "house", Bodies.inches(28, 38, 8), Map.of(), Cloth.WOVEN);
+        assertThat(Drafting.draft(request)).isEqualTo(Drafting.draft(request));
+    }
+}

@@ -1,0 +1,155 @@
+package brightplumb.formats.sheet;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Mark;
+import brightplumb.core.paper.Seam;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * All pieces of a pattern beside each other at full size.
+ *
+ * @param ink what is drawn, in mm from the sheet's upper left corner
+ * @param width of the sheet, mm
+ * @param height of the sheet, mm
+ * @param title what is written on it
+ */
+public record PatternSheet(List<Ink> ink, double width, double height, TitleBlock title) {
+
+    private static final double APART = 25;
+    private static final double EDGE = 5;
+    private static final double NOTCH = 7;
+
+    public PatternSheet {
+        ink = List.copyOf(ink);
+    }
+
+    /** The sheet of a garment's pieces. */
+    public static PatternSheet of(List<CutPiece> pieces, TitleBlock title) {
+        List<Ink> ink = new ArrayList<>();
+        double x = EDGE;
+        double height = 0;
+        for (CutPiece piece : pieces) {
+            Box box = Box.of(piece.cutLine());
+            Rigid place = Rigid.slide(Point.of(x - box.left, EDGE - box.top));
+            draw(piece, place, title, ink);
+            x += box.right - box.left + APART;
+            height = Math.max(height, box.bottom - box.top);
+        }
+        return new PatternSheet(ink, x - APART + EDGE, height + 2 * EDGE, title);
+    }
+
+    private static void draw(CutPiece piece, Rigid place, TitleBlock title, List<Ink> ink) {
+        String id = piece.piece().id();
+        stroke(ink, id + ".cut", Ink.Pen.CUT, piece.cutLine(), place);
+        stroke(ink, id + ".sew", Ink.Pen.SEW, piece.piece().sewLine(), place);
+        for (Dart dart : piece.piece().darts()) {
+            stroke(ink, id + ".darts", Ink.Pen.DART, List.of(dart.innerLeg(), dart.outerLeg()), place);
+        }
+        piece.piece().marks().forEach(m -> mark(ink, id + ".marks", m, place));
+        grain(ink, id + ".grain", piece.piece().grain(), place);
+        if (piece.onFold()) {
+            fold(ink, id + ".fold", piece, place);
+        }
+        label(ink, id + ".label", piece, place, title);
+    }
+
+    private static void stroke(List<Ink> ink, String group, Ink.Pen pen, List<? extends Segment> run, Rigid place) {
+        ink.add(new Ink.Stroke(group, pen, Curves.moved(run, place)));
+    }
+
+    private static void mark(List<Ink> ink, String group, Mark mark, Rigid place) {
+        if (mark.kind() == Mark.Kind.DRILL) {
+            stroke(ink, group, Ink.Pen.MARK, circle(mark.at(), 1.5), place);
+            return;
+        }
+        Point along = mark.direction().turned();
+        for (int i = 0; i < mark.count(); i++) {
+            Point foot = mark.at().plus(along.times((i - (mark.count() - 1) / 2.0) * 4));
+            stroke(
+                    ink,
+                    group,
+                    Ink.Pen.MARK,
+                    List.of(new Line(foot, foot.plus(mark.direction().times(NOTCH)))),
+                    place);
+        }
+    }
+
+    private static List<Segment> circle(Point at, double r) {
+        double k = r * 0.5523;
+        Point e = at.plus(Point.of(r, 0));
+        Point s = at.plus(Point.of(0, r));
+        Point w = at.plus(Point.of(-r, 0));
+        Point n = at.plus(Point.of(0, -r));
+        return List.of(
+                new Cubic(e, e.plus(Point.of(0, k)), s.plus(Point.of(k, 0)), s),
+                new Cubic(s, s.plus(Point.of(-k, 0)), w.plus(Point.of(0, k)), w),
+                new Cubic(w, w.plus(Point.of(0, -k)), n.plus(Point.of(-k, 0)), n),
+                new Cubic(n, n.plus(Point.of(k, 0)), e.plus(Point.of(0, -k)), e));
+    }
+
+    private static void grain(List<Ink> ink, String group, Line grain, Rigid place) {
+        stroke(ink, group, Ink.Pen.MARK, List.of(grain), place);
+        arrow(ink, group, grain.from(), grain.direction(0), place);
+        arrow(ink, group, grain.to(), grain.direction(0).times(-1), place);
+    }
+
+    private static void arrow(List<Ink> ink, String group, Point tip, Point back, Rigid place) {
+        Point side = back.turned();
+        Point left = tip.plus(back.times(6)).plus(side.times(2.5));
+        Point right = tip.plus(back.times(6)).minus(side.times(2.5));
+        stroke(ink, group, Ink.Pen.MARK, List.of(new Line(left, tip), new Line(tip, right)), place);
+    }
+
+    private static void fold(List<Ink> ink, String group, CutPiece piece, Rigid place) {
+        Seam centre = piece.piece().seam(Edge.CENTRE_FRONT).orElse(null);
+        if (centre == null) {
+            return;
+        }
+        Curves.Along middle = Curves.along(centre.run(), centre.length() / 2);
+        Point at = place.apply(middle.at().plus(Point.of(8, 40)));
+        ink.add(new Ink.Text(group, at, 4, -90, "fold of the cloth, centre front"));
+    }
+
+    private static void label(List<Ink> ink, String group, CutPiece piece, Rigid place, TitleBlock title) {
+        List<String> lines = new ArrayList<>(lines(piece, title));
+        Line grain = piece.piece().grain();
+        Point at = place.apply(
+                Point.of(Math.max(14, grain.from().x() - 62), grain.from().y() + 45));
+        for (int i = 0; i < lines.size(); i++) {
+            double height = i < 2 ? 4.5 : 3.2;
+            ink.add(new Ink.Text(group, at.plus(Point.of(0, i * 6.5)), height, 0, lines.get(i)));
+        }
+    }
+
+    /** The words on a piece: what it is, whose, and how it is cut. */
+    public static List<String> lines(CutPiece piece, TitleBlock title) {
+        return List.of(
+                piece.name().toUpperCase(java.util.Locale.ROOT),
+                piece.instruction(),
+                title.garment(),
+                title.person(),
+                title.way() + " way, " + title.revision(),
+                title.date() + (title.cutter().isBlank() ? "" : ", " + title.cutter()));
+    }
+
+    /** The smallest upright box round a run. */
+    private record Box(double left, double top, double right, double bottom) {
+        static Box of(List<Segment> run) {
+            List<Point> points = Curves.flattened(run, 24);
+            return new Box(
+                    points.stream().mapToDouble(Point::x).min().orElse(0),
+                    points.stream().mapToDouble(Point::y).min().orElse(0),
+                    points.stream().mapToDouble(Point::x).max().orElse(0),
+                    points.stream().mapToDouble(Point::y).max().orElse(0));
+        }
+    }
+}
