@@ -1,14 +1,13 @@
 package brightplumb.app.account;
 
+import brightplumb.app.problems.NotSignedIn;
 import brightplumb.app.problems.TooManyTries;
 import brightplumb.core.measure.Refusal;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -58,16 +57,16 @@ class SessionController {
     }
 
     @GetMapping
-    ResponseEntity<?> who(@AuthenticationPrincipal Member member, CsrfToken csrf) {
+    AccountView who(@AuthenticationPrincipal Member member, @Parameter(hidden = true) CsrfToken csrf) {
         csrf.getToken();
         if (member == null) {
-            return unauthorized("Nobody is signed in");
+            throw new NotSignedIn("Nobody is signed in");
         }
-        return ResponseEntity.ok(new AccountView(member.name(), member.email(), member.workroomName()));
+        return new AccountView(member.name(), member.email(), member.workroomName());
     }
 
     @PostMapping
-    ResponseEntity<?> signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
+    ResponseEntity<Void> signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         String email = required(signIn);
         if (accounts.failures(email, MINUTES) >= TRIES) {
             throw new TooManyTries(MINUTES * 60L);
@@ -78,7 +77,7 @@ class SessionController {
                 signIn.password(), stored.map(Accounts.Stored::password).orElse(nobodysPassword));
         if (stored.isEmpty() || !right) {
             accounts.failed(email);
-            return unauthorized("The address and the password do not belong together");
+            throw new NotSignedIn("The address and the password do not belong together");
         }
         accounts.succeeded(email);
         open(stored.get().member(), request, response);
@@ -120,13 +119,5 @@ class SessionController {
         }
         SecurityContextHolder.clearContext();
         return ResponseEntity.noContent().build();
-    }
-
-    private static ResponseEntity<ProblemDetail> unauthorized(String detail) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, detail);
-        problem.setTitle("Not signed in");
-        return ResponseEntity.status(HttpStatus.UNAUTHORIZED)
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem);
     }
 }

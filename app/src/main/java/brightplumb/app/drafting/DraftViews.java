@@ -14,6 +14,7 @@ import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Seam;
 import brightplumb.core.paper.Step;
+import brightplumb.core.rule.Estimate;
 import brightplumb.core.truing.Check;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Token;
@@ -46,13 +47,17 @@ final class DraftViews {
                         .map(n -> new NoticeView(n.id(), n.text(), remedy(n.remedy())))
                         .toList(),
                 drafted.estimates().stream()
-                        .map(e -> new EstimateView(e.measure().key(), e.amount().value(), e.rule()))
+                        .map(DraftViews::estimate)
                         .toList(),
                 drafted.draft().levels().stream()
                         .map(l -> new LevelView(l.name(), l.y()))
                         .toList(),
                 inForce(drafted),
                 new ClothView(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay()));
+    }
+
+    static EstimateView estimate(Estimate e) {
+        return new EstimateView(e.measure().key(), e.amount().value(), e.rule());
     }
 
     private static Map<String, InForceView> inForce(Drafted drafted) {

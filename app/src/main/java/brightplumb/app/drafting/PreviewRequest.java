@@ -53,7 +53,7 @@ public record PreviewRequest(
         if (cut == null || cut.isBlank()) {
             faults.add(new Refusal.Fault("cut", "Say which cut is to be drafted"));
         }
-        Sheet sheet = sheet(faults);
+        Sheet sheet = sheet(measures, faults);
         Cloth asked = cloth == null ? Cloth.WOVEN : cloth.read(faults);
         Map<String, Object> set = new LinkedHashMap<>();
         if (settings != null) {
@@ -69,7 +69,8 @@ public record PreviewRequest(
         return DraftRequest.of(cut, way, sheet, set, asked);
     }
 
-    private Sheet sheet(List<Refusal.Fault> faults) {
+    /** Measures as a sheet; what is no number goes among the faults. */
+    static Sheet sheet(Map<String, Object> measures, List<Refusal.Fault> faults) {
         Map<Measure, Reading> readings = new EnumMap<>(Measure.class);
         if (measures == null) {
             faults.add(

@@ -12,13 +12,17 @@ import brightplumb.core.cut.Drafting;
 import brightplumb.core.measure.Refusal;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
+import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -37,6 +41,23 @@ import org.springframework.web.bind.annotation.RestController;
 class PrintingController {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+
+    /** A printed page: its name and where its printed area lies on the sheet, mm. */
+    record PageView(String name, double left, double top) {}
+
+    /**
+     * How the pattern falls on printed pages, mm.
+     *
+     * @param places where each piece's own origin lies on the sheet
+     */
+    record PagesView(
+            double width,
+            double height,
+            double printedWidth,
+            double printedHeight,
+            double overlap,
+            List<PageView> pages,
+            Map<String, double[]> places) {}
 
     private final Tickets tickets;
     private final TicketDrafts drafts;
@@ -70,6 +91,24 @@ class PrintingController {
                 MediaType.valueOf("image/svg+xml"),
                 sheet,
                 "svg");
+    }
+
+    @GetMapping("/pages")
+    PagesView pages(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "a4") String paper) {
+        PatternSheet sheet = sheet(member, id, null);
+        Tiling tiling = Tiling.of(sheet, paper(paper));
+        Map<String, double[]> places = new TreeMap<>();
+        sheet.places().forEach((piece, at) -> places.put(piece, new double[] {at.x(), at.y()}));
+        return new PagesView(
+                sheet.width(), sheet.height(), tiling.printedWidth(), tiling.printedHeight(), Tiling.OVERLAP,
+                tiling.tiles().stream().map(t -> new PageView(t.name(), t.left(), t.top())).toList(), places);
+    }
+
+    private static PaperSize paper(String paper) {
+        return PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
     }
 
     private PatternSheet sheet(Member member, UUID id, Integer number) {

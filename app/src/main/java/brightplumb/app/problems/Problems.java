@@ -43,6 +43,11 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> notSignedIn(NotSignedIn nobody) {
+        return answer(problem(HttpStatus.UNAUTHORIZED, "Not signed in", nobody.getMessage()));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> stale(Stale stale) {
         ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed meanwhile", stale.getMessage());
         problem.setProperty("current", stale.current());

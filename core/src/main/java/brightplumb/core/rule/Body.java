@@ -2,6 +2,7 @@ package brightplumb.core.rule;
 
 import static brightplumb.core.measure.Measure.*;
 
+import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
@@ -11,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * A body as a draft sees it: each measure an amount, and what was not taken worked out by a rule and marked as a guess. A measured
@@ -62,26 +64,27 @@ public final class Body {
     }
 
     private void estimate() {
-        if (!taken.containsKey(HIP_DEPTH)) {
-            guess(
-                    HIP_DEPTH,
-                    Amount.inches("usual waist to hip", 8),
-                    "8 in for everyone; the commonest cause of a hip curve in the wrong place");
+        guessMissing(HIP_DEPTH, "8 in for everyone", () -> Amount.inches("usual waist to hip", 8));
+        guessMissing(
+                BUST_SPAN,
+                taken.containsKey(BUST_GIRTH) ? "bust ÷ 4 − 1½ in" : "hip ÷ 4 − 2 in",
+                () -> taken.containsKey(BUST_GIRTH)
+                        ? taken.get(BUST_GIRTH).over(4).minus(Amount.inches("span allowance", 1.5))
+                        : hip().over(4).minus(Amount.inches("span allowance", 2)));
+        if (taken.containsKey(FRONT_HIP_ARC) || taken.containsKey(BACK_HIP_ARC)) {
+            guessMissing(BACK_HIP_ARC, "hip − front hip", () -> hip().minus(taken.get(FRONT_HIP_ARC)));
+            guessMissing(FRONT_HIP_ARC, "hip − back hip", () -> hip().minus(taken.get(BACK_HIP_ARC)));
         }
-        if (!taken.containsKey(BUST_SPAN)) {
-            if (taken.containsKey(BUST_GIRTH)) {
-                guess(
-                        BUST_SPAN,
-                        taken.get(BUST_GIRTH).over(4).minus(Amount.inches("span allowance", 1.5)),
-                        "bust ÷ 4 − 1½ in");
-            } else {
-                guess(BUST_SPAN, hip().over(4).minus(Amount.inches("span allowance", 2)), "hip ÷ 4 − 2 in");
-            }
-        }
-        if (taken.containsKey(FRONT_HIP_ARC) && !taken.containsKey(BACK_HIP_ARC)) {
-            guess(BACK_HIP_ARC, hip().minus(taken.get(FRONT_HIP_ARC)), "hip − front hip");
-        } else if (taken.containsKey(BACK_HIP_ARC) && !taken.containsKey(FRONT_HIP_ARC)) {
-            guess(FRONT_HIP_ARC, hip().minus(taken.get(BACK_HIP_ARC)), "hip − back hip");
+        guessMissing(BODY_RISE, "hip ÷ 4 + 1 in", () -> hip().over(4).plus(Amount.inches("rise allowance", 1)));
+        guessMissing(THIGH_GIRTH, "0.553 × hip + 3.4 cm", () -> hip().times(0.553).plus(Amount.length("thigh constant", Length.mm(33.5))));
+        guessMissing(KNEE_GIRTH, "0.288 × hip + 8.4 cm", () -> hip().times(0.288).plus(Amount.length("knee constant", Length.mm(84))));
+        guessMissing(ANKLE_GIRTH, "0.525 × knee + 3.2 cm", () -> require(KNEE_GIRTH).times(0.525).plus(Amount.length("ankle constant", Length.mm(32))));
+        guessMissing(STATURE, "165 cm for everyone", () -> Amount.length("usual height", Length.cm(165)));
+    }
+
+    private void guessMissing(Measure measure, String rule, Supplier<Amount> amount) {
+        if (!taken.containsKey(measure)) {
+            guess(measure, amount.get(), rule);
         }
     }
 
@@ -121,6 +124,11 @@ public final class Body {
     /** The guess standing in for a measure, if one does. */
     public Optional<Estimate> estimateOf(Measure measure) {
         return Optional.ofNullable(estimates.get(measure));
+    }
+
+    /** Every guess, in tape order. */
+    public List<Estimate> estimates() {
+        return List.copyOf(estimates.values());
     }
 
     private Amount require(Measure measure) {

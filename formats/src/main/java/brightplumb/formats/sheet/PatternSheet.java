@@ -12,17 +12,20 @@ import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Mark;
 import brightplumb.core.paper.Seam;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * All pieces of a pattern beside each other at full size.
  *
  * @param ink what is drawn, in mm from the sheet's upper left corner
+ * @param places where each piece's own origin lies on the sheet, by the piece's id
  * @param width of the sheet, mm
  * @param height of the sheet, mm
  * @param title what is written on it
  */
-public record PatternSheet(List<Ink> ink, double width, double height, TitleBlock title) {
+public record PatternSheet(List<Ink> ink, Map<String, Point> places, double width, double height, TitleBlock title) {
 
     private static final double APART = 25;
     private static final double EDGE = 5;
@@ -30,21 +33,25 @@ public record PatternSheet(List<Ink> ink, double width, double height, TitleBloc
 
     public PatternSheet {
         ink = List.copyOf(ink);
+        places = Map.copyOf(places);
     }
 
     /** The sheet of a garment's pieces. */
     public static PatternSheet of(List<CutPiece> pieces, TitleBlock title) {
         List<Ink> ink = new ArrayList<>();
+        Map<String, Point> places = new HashMap<>();
         double x = EDGE;
         double height = 0;
         for (CutPiece piece : pieces) {
             Box box = Box.of(piece.cutLine());
-            Rigid place = Rigid.slide(Point.of(x - box.left, EDGE - box.top));
+            Point origin = Point.of(x - box.left, EDGE - box.top);
+            Rigid place = Rigid.slide(origin);
+            places.put(piece.piece().id(), origin);
             draw(piece, place, title, ink);
             x += box.right - box.left + APART;
             height = Math.max(height, box.bottom - box.top);
         }
-        return new PatternSheet(ink, x - APART + EDGE, height + 2 * EDGE, title);
+        return new PatternSheet(ink, places, x - APART + EDGE, height + 2 * EDGE, title);
     }
 
     private static void draw(CutPiece piece, Rigid place, TitleBlock title, List<Ink> ink) {

@@ -1,0 +1,144 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { answered, api, type Person, type Sheet } from '../api/client';
+import { useMeasures, usePerson, useSheets, useTickets } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Overlay } from '../kit/Sheet';
+import { Shell } from '../kit/Shell';
+import { useUndoable } from '../kit/Undo';
+import { Waiting } from '../kit/Waiting';
+import { MeasureTable } from '../measure/MeasureTable';
+import { useSheetWork } from '../measure/useSheetWork';
+import { NewTicket } from '../rack/NewTicket';
+import { useUnit } from '../tape/unit';
+import { shortDay } from '../words/dates';
+
+/** A person of the book: their sheet at the Measure station, and the ways on from it. */
+export function PersonPage() {
+  const { person: id = '' } = useParams();
+  const person = usePerson(id);
+  const sheets = useSheets(id);
+  if (!person.data || !sheets.data) {
+    return (
+      <Shell at="measure">
+        <Waiting error={person.error ?? sheets.error} again={() => person.refetch()} />
+      </Shell>
+    );
+  }
+  return <Station key={id} person={person.data} sheets={sheets.data} />;
+}
+
+function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
+  const measures = useMeasures();
+  const tickets = useTickets('', person.id);
+  const last = sheets[0] ?? null;
+  const work = useSheetWork(person.id, last);
+  const [older, setOlder] = useState(false);
+  const [making, setMaking] = useState(false);
+  const remove = useRemoval(person);
+  const first = tickets.data?.items[0];
+  const to = useCallback(
+    (station: string) =>
+      station === 'measure' ? `/book/${person.id}` : first ? `/tickets/${first.id}/${station}` : null,
+    [person.id, first],
+  );
+  const bar = (
+    <>
+      <h1 className="font-head font-semibold text-lead">{person.name}</h1>
+      <span className="text-soft">
+        {last ? `measured ${shortDay(last.takenOn)} by ${last.takenBy}` : 'not measured yet'}
+      </span>
+      {tickets.data?.items.slice(0, 3).map((t) => (
+        <Link
+          key={t.id}
+          to={`/tickets/${t.id}/draft`}
+          className="underline decoration-line underline-offset-4 hover:decoration-brass"
+        >
+          {t.name}
+        </Link>
+      ))}
+      <span className="ml-auto flex items-center gap-3">
+        <Button look="quiet" className="text-crimson" onClick={remove}>
+          Remove
+        </Button>
+        {sheets.length > 0 && <Button onClick={() => setOlder(true)}>Older sheets</Button>}
+        {work.dirty ? (
+          <Button look="main" disabled={work.saving} onClick={work.keep}>
+            Keep this sheet
+          </Button>
+        ) : (
+          <Button look="main" onClick={() => setMaking(true)}>
+            New ticket
+          </Button>
+        )}
+      </span>
+    </>
+  );
+  return (
+    <Shell at="measure" to={to} bar={bar} fixed>
+      {work.problem && (
+        <p role="alert" className="border-crimson/40 border-b bg-crimson-wash px-5 py-2 text-crimson">
+          {work.problem.message}
+        </p>
+      )}
+      {measures.data ? (
+        <MeasureTable
+          measures={measures.data}
+          work={work}
+          last={last}
+          needed={['waistGirth', 'hipGirth', 'hipDepth']}
+        />
+      ) : (
+        <Waiting error={measures.error} />
+      )}
+      <OlderSheets open={older} onClose={() => setOlder(false)} sheets={sheets} />
+      <NewTicket open={making} onClose={() => setMaking(false)} person={person.id} />
+    </Shell>
+  );
+}
+
+/** Removing a person takes their figures and tickets with them; it waits a few seconds for second thoughts. */
+function useRemoval(person: Person): () => void {
+  const later = useUndoable();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  return () => {
+    navigate('/book');
+    later({
+      text: `${person.name} and all their figures will be removed`,
+      act: () => {
+        answered(api.DELETE('/api/people/{id}', { params: { path: { id: person.id } } }))
+          .catch(() => {})
+          .then(() => queries.invalidateQueries());
+      },
+      undo: () => navigate(`/book/${person.id}`),
+    });
+  };
+}
+
+function OlderSheets(props: { open: boolean; onClose: () => void; sheets: Sheet[] }) {
+  const measures = useMeasures();
+  const unit = useUnit();
+  return (
+    <Overlay open={props.open} onClose={props.onClose} title="Sheets" about="Every sheet is kept as it was taken.">
+      {props.sheets.map((s) => (
+        <section key={s.id} className="border-line border-t pt-3">
+          <h3 className="font-semibold">
+            Sheet {s.number}, {shortDay(s.takenOn)}, by {s.takenBy}
+          </h3>
+          <dl className="mt-1 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
+            {measures.data
+              ?.filter((m) => s.readings[m.key])
+              .map((m) => (
+                <div key={m.key} className="flex justify-between gap-2">
+                  <dt className="text-soft">{m.title}</dt>
+                  <dd className="font-medium">{unit.write(s.readings[m.key]?.mm ?? 0)}</dd>
+                </div>
+              ))}
+          </dl>
+        </section>
+      ))}
+    </Overlay>
+  );
+}

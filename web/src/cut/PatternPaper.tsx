@@ -1,0 +1,120 @@
+import { useMemo } from 'react';
+import type { Draft, Piece, Views } from '../api/client';
+import { frame, type Project, project } from '../paper/geometry';
+import { Outline, toneOf } from '../paper/marks';
+import { useSize } from '../paper/useSize';
+
+type Pages = Views['PagesView'];
+
+/** The pieces as they will be printed: cut line solid, sewn line dashed, over the pages they fall on. */
+export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pages; tiled: boolean }) {
+  const [ref, size] = useSize<HTMLDivElement>();
+  const view = useMemo(
+    () =>
+      frame(
+        { left: -20, top: -20, right: pages.width + 20, bottom: pages.height + 20 },
+        Math.max(50, size.width),
+        Math.max(50, size.height),
+      ),
+    [pages, size],
+  );
+  const sheet = project({ dx: 0, dy: 0, flip: false }, view);
+  return (
+    <div ref={ref} className="relative min-h-96 overflow-hidden rounded-[4px] border border-line bg-card shadow-card">
+      {size.width > 0 && (
+        <svg
+          width={size.width}
+          height={size.height}
+          role="img"
+          aria-label="The pattern over its printed pages"
+          className="block"
+        >
+          {tiled &&
+            pages.pages.map((p) => {
+              const [x, y] = sheet([p.left, p.top]);
+              return (
+                <g key={p.name}>
+                  <rect
+                    x={x}
+                    y={y}
+                    width={pages.printedWidth * view.scale}
+                    height={pages.printedHeight * view.scale}
+                    fill="none"
+                    stroke="var(--color-tape-deep)"
+                  />
+                  <text x={x + 6} y={y + 17} fontSize="13" fontWeight="600" fill="var(--color-brass)">
+                    {p.name}
+                  </text>
+                </g>
+              );
+            })}
+          {draft.pieces.map((piece) => {
+            const at = pages.places[piece.id];
+            if (!at) return null;
+            const to = project({ dx: at[0] as number, dy: at[1] as number, flip: false }, view);
+            return <CutPiece key={piece.id} piece={piece} to={to} scale={view.scale} />;
+          })}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: number }) {
+  const { tone } = toneOf(piece.panel);
+  const grain = piece.grain.map((p) => to(p as unknown as number[]));
+  const [a, b] = grain;
+  return (
+    <g>
+      <Outline segments={piece.cutLine} to={to} tone={tone} width={2.2} />
+      <Outline segments={piece.sewLine} to={to} tone={tone} width={1.2} dash="6 4" />
+      {piece.darts.map((d) => {
+        const legs = d.legs.map((l) => to(l as unknown as number[]));
+        const point = to(d.point);
+        return (
+          <path
+            key={d.point.join()}
+            d={`M${legs[0]?.join(' ')}L${point.join(' ')}L${legs[1]?.join(' ')}`}
+            fill="none"
+            stroke={`var(--color-${tone})`}
+            strokeDasharray="4 3"
+          />
+        );
+      })}
+      {piece.marks.map((m) => {
+        const at = to(m.at);
+        if (m.kind === 'drill')
+          return <circle key={m.at.join()} cx={at[0]} cy={at[1]} r="2.5" fill="var(--color-ink)" />;
+        const reach = Math.max(7, 10 * scale);
+        const [dx, dy] = m.direction as [number, number];
+        return Array.from({ length: m.count }, (_, i) => {
+          const off = (i - (m.count - 1) / 2) * 4;
+          const x = at[0] - dy * off;
+          const y = at[1] + dx * off;
+          return (
+            <path
+              key={`${m.at.join()}${off}`}
+              d={`M${x} ${y}l${dx * reach} ${dy * reach}`}
+              stroke="var(--color-ink)"
+              strokeWidth="1.6"
+            />
+          );
+        });
+      })}
+      {a && b && (
+        <g stroke="var(--color-ink)" fill="none" strokeWidth="1.2">
+          <path d={`M${a.join(' ')}L${b.join(' ')}`} />
+          <path d={`M${a[0] - 4} ${a[1] + 8}L${a[0]} ${a[1]}l4 8M${b[0] - 4} ${b[1] - 8}L${b[0]} ${b[1]}l4 -8`} />
+        </g>
+      )}
+      {a && (
+        <text x={a[0] + 10} y={a[1] + 34} fontSize="15" fontWeight="600" fill={`var(--color-${tone})`}>
+          {piece.name}
+          <tspan x={a[0] + 10} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
+            {piece.label[1]}
+          </tspan>
+        </text>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,195 @@
+import { useCallback, useMemo, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { useCuts, useDraft, useWays } from '../api/queries';
+import { ButtonLink } from '../kit/Button';
+import { useKeys } from '../kit/keys';
+import { Pick } from '../kit/Pick';
+import { Segmented } from '../kit/Segmented';
+import { Waiting } from '../kit/Waiting';
+import { DraftPaper, type Zoom } from '../paper/DraftPaper';
+import { TicketShell } from '../tickets/TicketShell';
+import { useTicketWork } from '../tickets/useTicketWork';
+import { PlumbStrip } from './PlumbStrip';
+import { Settings } from './Settings';
+import { Working } from './Working';
+
+const ZOOMS: { id: Zoom; title: string }[] = [
+  { id: 'whole', title: 'Whole' },
+  { id: 'waist', title: 'Waist' },
+  { id: 'hem', title: 'Hem' },
+];
+
+/** The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the foot. */
+export function DraftStation() {
+  const { ticket: id = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const work = useTicketWork(id);
+  const cuts = useCuts();
+  const ways = useWays();
+  const [lit, setLit] = useState<string | null>(null);
+  const draft = work.draft;
+  const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
+  const family = useMemo(() => ways.data?.filter((w) => w.family === cut?.family) ?? [], [ways.data, cut]);
+
+  const at = draft && search.has('step') ? draft.steps.findIndex((s) => s.id === search.get('step')) : -1;
+  const zoom = (ZOOMS.find((z) => z.id === search.get('zoom'))?.id ?? 'whole') as Zoom;
+  const ghostWay = search.get('ghost');
+  const ghost = useDraft(
+    ghostWay && work.asked ? { ...work.asked, way: ghostWay, settings: lengthOnly(work.asked.settings) } : null,
+  );
+
+  const put = useCallback(
+    (name: string, value: string | null) =>
+      setSearch(
+        (s) => {
+          const next = new URLSearchParams(s);
+          if (value === null) next.delete(name);
+          else next.set(name, value);
+          return next;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+  const go = useCallback(
+    (index: number | null) => put('step', index === null ? null : (draft?.steps[index]?.id ?? null)),
+    [put, draft],
+  );
+  const others = family.filter((w) => w.id !== work.edits?.way);
+  const keys = useMemo(
+    () => ({
+      '[': () => draft && at !== 0 && go(at < 0 ? draft.steps.length - 1 : at - 1),
+      ']': () => draft && go(at < 0 ? 0 : at + 1 < draft.steps.length ? at + 1 : null),
+      g: () => put('ghost', ghostWay ? null : (others[0]?.id ?? null)),
+    }),
+    [draft, at, go, put, ghostWay, others],
+  );
+  useKeys(keys as Record<string, () => void>);
+
+  const shell = (children: React.ReactNode) => (
+    <TicketShell
+      id={id}
+      at="draft"
+      ticket={work.ticket}
+      work={work}
+      actions={
+        <ButtonLink to={`/tickets/${id}/cut`} look="main">
+          Print
+        </ButtonLink>
+      }
+    >
+      {children}
+    </TicketShell>
+  );
+
+  if (work.ticket && work.sheetsKnown && !work.measured) {
+    return shell(
+      <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
+        <h2 className="font-semibold text-title">No tape yet</h2>
+        <p>
+          {work.ticket.personName} has not been measured. A draft needs waist and hip at least; waist to hip makes it
+          hers.
+        </p>
+        <ButtonLink to={`/tickets/${id}/measure`} look="main">
+          Measure
+        </ButtonLink>
+      </div>,
+    );
+  }
+  if (!draft || !cut || !work.sheet || !work.edits) {
+    return shell(<Waiting error={work.error ?? work.fault} />);
+  }
+  const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
+  return shell(
+    <>
+      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[16rem_minmax(0,1fr)_19rem]">
+        <div className="min-h-0 lg:-mr-2 lg:overflow-y-auto lg:pr-2">
+          <Settings cut={cut} ways={family} draft={draft} sheet={work.sheet} work={work} />
+        </div>
+        <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 lg:order-none lg:min-h-0">
+          {general.map((f) => (
+            <p key={f.field} role="alert" className="rounded-field bg-crimson-wash px-3 py-2 text-crimson">
+              {f.message}
+            </p>
+          ))}
+          <DraftPaper
+            draft={draft}
+            upTo={at < 0 ? null : at}
+            lit={lit}
+            onLit={setLit}
+            onPick={(step) => put('step', step)}
+            ghost={ghostWay ? ghost.data : null}
+            ghostName={family.find((w) => w.id === ghostWay)?.title ?? ''}
+            zoom={zoom}
+          />
+          <div className="flex flex-wrap items-center justify-between gap-2">
+            <div className="w-56">
+              <Segmented
+                label="Part of the paper"
+                value={zoom}
+                options={ZOOMS}
+                onChange={(z) => put('zoom', z === 'whole' ? null : z)}
+              />
+            </div>
+            <div className="flex items-center gap-2 text-soft">
+              <span>Ghost</span>
+              <div className="w-40">
+                <Pick
+                  label="Ghost another way over this draft"
+                  value={ghostWay ?? 'none'}
+                  options={[
+                    { id: 'none', title: 'no other way' },
+                    ...others.map((w) => ({ id: w.id, title: w.title })),
+                  ]}
+                  onChange={(w) => put('ghost', w === 'none' ? null : w)}
+                  className="min-h-11"
+                />
+              </div>
+            </div>
+          </div>
+        </div>
+        <div className="flex min-h-0 flex-col gap-3">
+          {draft.notices.length > 0 && <Notices notices={draft.notices} onApply={work.setMany} />}
+          <Working draft={draft} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} />
+        </div>
+      </div>
+      <PlumbStrip checks={draft.checks} ticket={id} />
+    </>,
+  );
+}
+
+type Notice = { id: string; text: string; remedy?: { text: string; settings: Record<string, unknown> } };
+
+function Notices(props: { notices: Notice[]; onApply: (settings: Record<string, unknown>) => void }) {
+  return (
+    <details className="group rounded-card border border-amber/60 bg-amber-wash">
+      <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between px-3.5 font-semibold text-amber">
+        {props.notices.length === 1 ? 'One thing to know' : `${props.notices.length} things to know`}
+        <span aria-hidden="true" className="group-open:rotate-180">
+          ▾
+        </span>
+      </summary>
+      <ul className="flex max-h-64 flex-col gap-2 overflow-y-auto px-3.5 pb-3">
+        {props.notices.map((n) => (
+          <li key={n.id}>
+            {n.text}
+            {n.remedy && (
+              <button
+                type="button"
+                className="block min-h-11 font-semibold text-brass-deep underline"
+                onClick={() => n.remedy && props.onApply(n.remedy.settings)}
+              >
+                {n.remedy.text}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** Another way is compared at the same length, and otherwise as it would have it. */
+function lengthOnly(settings: Record<string, unknown>): Record<string, unknown> {
+  return 'length' in settings ? { length: settings.length } : {};
+}

@@ -1,0 +1,76 @@
+import { Link } from 'react-router';
+import type { Check } from '../api/client';
+import { lean, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
+import { useUnit } from '../tape/unit';
+import { type Shown, writeFine } from '../tape/writer';
+
+const NUMBERS = [
+  'None',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+];
+
+/** What all plumb lines say together: Five true, one off. */
+export function together(checks: Check[]): string {
+  const count = (verdict: string) => checks.filter((c) => c.verdict === verdict).length;
+  const said = ['true', 'watch', 'off', 'not-taken']
+    .map((v) => [count(v), v === 'watch' ? 'to watch' : (VERDICT_WORDS[v] ?? v)] as const)
+    .filter(([n]) => n > 0)
+    .map(([n, word]) => `${NUMBERS[n] ?? n} ${word}`);
+  return said.map((s, i) => (i === 0 ? s : s.toLowerCase())).join(', ');
+}
+
+/** A finding in two words: meets, ⅛ short, 3° turned. */
+export function finding(check: Check, shown: Shown): string {
+  if (check.verdict === 'not-taken') return 'not taken';
+  if (check.verdict === 'true') return TRUE_WORDS[check.id] ?? 'true';
+  if (check.unit === 'degrees') return `turns ${Math.round(check.measured)}°`;
+  if (check.id === 'darts.sound') return 'not sound';
+  const off = writeFine(Math.abs(check.difference), shown);
+  return `${off} ${check.difference < 0 ? 'short' : 'over'}`;
+}
+
+const TRUE_WORDS: Record<string, string> = {
+  'waist.closes': 'closes',
+  'hip.closes': 'closes',
+  'side.meets': 'meet',
+  'joins.smooth': 'smooth',
+  'darts.sound': 'sound',
+};
+
+/** All plumb lines in a row along the foot of the table. */
+export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
+  const unit = useUnit();
+  return (
+    <aside aria-label="Plumb lines" className="flex min-h-28 items-stretch gap-2 border-line border-t bg-wash px-5">
+      <div className="flex w-48 shrink-0 flex-col justify-center">
+        <p className="font-head font-semibold text-lead">{together(props.checks)}</p>
+        <p className="text-small text-soft">press 3 for the evidence</p>
+      </div>
+      <ul className="flex flex-1 justify-around overflow-x-auto">
+        {props.checks.map((c) => (
+          <li key={c.id} className="min-w-24 flex-1">
+            <Link
+              to={`/tickets/${props.ticket}/true?check=${c.id}`}
+              className="flex h-full flex-col items-center pt-2 text-center hover:bg-card"
+            >
+              <Plumb verdict={c.verdict} lean={lean(c.difference, c.tolerance, c.verdict)} height={54} />
+              <span className="mt-1 font-semibold">{c.title}</span>
+              <span className={`text-small ${verdictColour(c.verdict)}`}>{finding(c, unit.shown)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}

@@ -1,0 +1,189 @@
+import { useState } from 'react';
+import type { Cut, Draft, Setting, Sheet, Way } from '../api/client';
+import { LengthInput } from '../kit/LengthInput';
+import { Pick } from '../kit/Pick';
+import { Segmented } from '../kit/Segmented';
+import { useUnit } from '../tape/unit';
+import type { TicketWork } from '../tickets/useTicketWork';
+
+/** The amounts from waist to hem, in the order of the body. Each tells whether the way or a hand set it. */
+export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sheet; work: TicketWork }) {
+  const { cut, ways, draft, sheet, work } = props;
+  const unit = useUnit();
+  const zones = [...new Set(cut.settings.map((s) => s.zone))];
+  const girth: Record<string, number | undefined> = {
+    Waist: sheet.readings.waistGirth?.mm,
+    Hip: sheet.readings.hipGirth?.mm,
+  };
+  return (
+    <div className="flex flex-col gap-4" data-form="">
+      <Segmented
+        label="Way of drafting"
+        tone="brass"
+        value={work.edits?.way ?? ''}
+        options={ways.map((w) => ({ id: w.id, title: w.title }))}
+        onChange={work.setWay}
+      />
+      {zones.map((zone) => (
+        <fieldset key={zone} className="min-w-0">
+          <legend className="flex w-full justify-between pb-1 font-semibold text-soft">
+            <span>{zone}</span>
+            {girth[zone] !== undefined && <span>{unit.write(girth[zone])}</span>}
+          </legend>
+          <div className="flex flex-col gap-1">
+            {cut.settings
+              .filter((s) => s.zone === zone && applies(s, draft))
+              .map((s) => (
+                <SettingRow key={s.key} setting={s} draft={draft} work={work} />
+              ))}
+          </div>
+        </fieldset>
+      ))}
+    </div>
+  );
+}
+
+/** Settings that change nothing in this draft are not offered. */
+function applies(setting: Setting, draft: Draft): boolean {
+  const choice = (key: string) => draft.settings[key]?.choice;
+  switch (setting.key) {
+    case 'seat':
+      return choice('centreBackShape') === 'under-seat';
+    case 'backIn':
+      return !['straight', 'under-seat'].includes(choice('centreBackShape') ?? '');
+    case 'negativeEase':
+      return draft.cloth.stretch > 0;
+    case 'zipLength':
+      return choice('closure') === 'centre-back-zip';
+    case 'taperStart':
+      return (draft.settings.hemTaper?.value ?? 0) !== 0;
+    default:
+      return true;
+  }
+}
+
+function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; work: TicketWork }) {
+  const [fault, setFault] = useState<string | null>(null);
+  const inForce = draft.settings[setting.key];
+  const id = `set-${setting.key}`;
+  const byHand = work.edits ? setting.key in work.edits.settings : false;
+  const says = fault ?? work.fault?.at(`settings.${setting.key}`);
+  const value = byHand ? Number(work.edits?.settings[setting.key]) : (inForce?.value ?? null);
+  return (
+    <div>
+      <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1">
+        <label htmlFor={id} className="truncate" title={inForce?.why}>
+          {setting.label}
+        </label>
+        {setting.kind === 'choice' ? (
+          <div className="col-start-1 col-end-3 row-start-2">
+            <Pick
+              id={id}
+              label={setting.title}
+              value={String(byHand ? work.edits?.settings[setting.key] : (inForce?.choice ?? ''))}
+              options={setting.choices}
+              onChange={(choice) => work.set(setting.key, choice)}
+            />
+          </div>
+        ) : setting.kind === 'ratio' ? (
+          <RatioInput
+            id={id}
+            value={value}
+            onChange={(v) => work.set(setting.key, v)}
+            most={setting.most}
+            onFault={setFault}
+          />
+        ) : (
+          <LengthInput
+            id={id}
+            value={value}
+            least={setting.least}
+            most={setting.most}
+            byHand={byHand}
+            fault={says}
+            describedBy={says ? `${id}-says` : undefined}
+            onFault={setFault}
+            onChange={(mm) => work.set(setting.key, mm)}
+          />
+        )}
+        <Dot
+          byHand={byHand}
+          className={setting.kind === 'choice' ? 'col-start-3 row-start-2' : 'col-start-3'}
+          title={setting.title}
+          onReset={() => {
+            setFault(null);
+            work.set(setting.key, null);
+          }}
+        />
+      </div>
+      {says && (
+        <p id={`${id}-says`} role="alert" className="pr-7 text-crimson text-small">
+          {says}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function RatioInput(props: {
+  id: string;
+  value: number | null;
+  most: number;
+  onChange: (ratio: number) => void;
+  onFault: (why: string | null) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? `${Math.round((props.value ?? 0) * 1000) / 10} %`;
+  return (
+    <input
+      id={props.id}
+      data-amount=""
+      autoComplete="off"
+      value={shown}
+      onFocus={(e) => e.currentTarget.select()}
+      onBlur={() => setTyped(null)}
+      onChange={(e) => {
+        setTyped(e.target.value);
+        const percent = Number(e.target.value.replace('%', '').replace(',', '.').trim());
+        const fine = e.target.value.trim() !== '' && percent >= 0 && percent <= props.most * 100;
+        props.onFault(fine ? null : `From 0 to ${props.most * 100} %`);
+        if (fine) props.onChange(percent / 100);
+      }}
+      className="h-9 w-full rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
+    />
+  );
+}
+
+/** Hollow where the way decides, filled where a hand did; pressing a filled one gives it back to the way. */
+function Dot(props: { byHand: boolean; title: string; className: string; onReset: () => void }) {
+  const dot = (
+    <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+      <circle
+        cx="8"
+        cy="8"
+        r="6"
+        fill={props.byHand ? 'var(--color-brass)' : 'none'}
+        stroke={props.byHand ? 'var(--color-brass)' : 'var(--color-pencil)'}
+        strokeWidth="1.3"
+      />
+    </svg>
+  );
+  if (!props.byHand) {
+    return (
+      <span className={`grid h-9 place-items-center ${props.className}`} title="by the way">
+        {dot}
+      </span>
+    );
+  }
+  return (
+    <button
+      type="button"
+      className={`grid h-9 place-items-center rounded-field hover:bg-linen ${props.className}`}
+      aria-label={`${props.title} was set by hand; give it back to the way`}
+      title="Set by hand. Press to give it back to the way."
+      onClick={props.onReset}
+    >
+      {dot}
+    </button>
+  );
+}

@@ -1,0 +1,154 @@
+import { useEffect, useRef } from 'react';
+import type { Draft, Step } from '../api/client';
+import { Button } from '../kit/Button';
+import { useUnit } from '../tape/unit';
+import { useStepValue, WorkingLine } from './WorkingLine';
+
+/** Steps whose amount is a setting, and so can be set by hand. */
+const SETTINGS: Record<string, string> = {
+  length: 'length',
+  'hip.ease': 'hipEase',
+  'waist.ease': 'waistEase',
+  'hip.allocation': 'hipAllocation',
+  'centre.back.in': 'backIn',
+  'dart.intake.front': 'dartIntakeFront',
+  'dart.intake.back': 'dartIntakeBack',
+  'dart.length.front': 'dartLengthFront',
+  'dart.length.back': 'dartLengthBack',
+  'centre.front.drop': 'centreFrontDrop',
+  'centre.back.drop': 'centreBackDrop',
+  'side.rise': 'sideRise',
+  'hem.taper': 'hemTaper',
+  'taper.start': 'taperStart',
+  'zip.length': 'zipLength',
+};
+
+type Props = {
+  draft: Draft;
+  at: number | null;
+  lit: string | null;
+  onLit: (step: string | null) => void;
+  onGo: (index: number | null) => void;
+};
+
+/** The worked arithmetic in the cutter's order. One step is open; those after it wait. */
+export function Working(props: Props) {
+  const { draft, at, lit } = props;
+  const list = useRef<HTMLOListElement>(null);
+  const step = at ?? -1;
+
+  useEffect(() => {
+    list.current?.querySelector('[data-open="true"]')?.scrollIntoView({ block: 'nearest' });
+  });
+
+  return (
+    <section aria-label="The working" className="flex min-h-0 flex-col">
+      <div className="flex items-center justify-between gap-2 pb-2">
+        <h2 className="font-semibold text-title">The working</h2>
+        <div className="flex items-center gap-1.5">
+          <span className="mr-1 text-soft" role="status">
+            {at === null ? `${draft.steps.length} steps` : `${at + 1} of ${draft.steps.length}`}
+          </span>
+          <Button
+            className="w-11 px-0"
+            aria-label="A step back"
+            disabled={at === 0}
+            onClick={() => props.onGo(at === null ? draft.steps.length - 1 : at - 1)}
+          >
+            [
+          </Button>
+          <Button
+            className="w-11 px-0"
+            aria-label="A step on"
+            onClick={() => props.onGo(at === null ? 0 : at + 1 < draft.steps.length ? at + 1 : null)}
+          >
+            ]
+          </Button>
+        </div>
+      </div>
+      <ol ref={list} className="-mr-3 min-h-0 flex-1 overflow-y-auto pr-3">
+        {draft.steps.map((s, i) => (
+          <li
+            key={s.id}
+            data-open={i === step || (at === null && lit === s.id)}
+            onPointerEnter={() => props.onLit(s.id)}
+            onPointerLeave={() => props.onLit(null)}
+          >
+            {i === step ? (
+              <OpenStep step={s} onClose={() => props.onGo(null)} />
+            ) : (
+              <ClosedStep step={s} waits={at !== null && i > step} lit={lit === s.id} onOpen={() => props.onGo(i)} />
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function ClosedStep(props: { step: Step; waits: boolean; lit: boolean; onOpen: () => void }) {
+  const { step } = props;
+  const value = useStepValue();
+  return (
+    <button
+      type="button"
+      onClick={props.onOpen}
+      className={`block w-full border-line border-b border-l-4 px-3 py-2.5 text-left ${
+        props.lit ? 'border-l-brass bg-card' : 'border-l-transparent'
+      } ${props.waits ? 'text-faint' : ''}`}
+    >
+      <span className="flex justify-between gap-3">
+        <span className="font-medium">{step.title}</span>
+        <span className="font-medium">{value(step)}</span>
+      </span>
+      <span className="block text-small text-soft">
+        <WorkingLine working={step.working} />
+      </span>
+    </button>
+  );
+}
+
+function OpenStep({ step, onClose }: { step: Step; onClose: () => void }) {
+  const value = useStepValue();
+  const unit = useUnit();
+  const setting = SETTINGS[step.id];
+  const field = setting ? document.getElementById(`set-${setting}`) : null;
+  return (
+    <div className="my-1 rounded-r-card border-brass border-l-4 bg-card p-3.5 shadow-card" aria-current="step">
+      <div className="flex justify-between gap-3 text-lead">
+        <h3 className="font-semibold">{step.title}</h3>
+        <span className="whitespace-nowrap font-semibold">
+          {value(step)}
+          {step.kind === 'length' ? ` ${unit.shown}` : ''}
+        </span>
+      </div>
+      <p className="mt-1">
+        <WorkingLine working={step.working} bold />
+      </p>
+      {(step.estimated || step.overridden) && (
+        <p className="mt-1 flex gap-2 font-medium text-small">
+          {step.estimated && <span className="text-amber">rests on a guess</span>}
+          {step.overridden && <span className="text-brass-deep">set by hand</span>}
+        </p>
+      )}
+      <p className="mt-2 text-soft">{step.why}</p>
+      {step.rivals.length > 0 && (
+        <p className="mt-2 text-soft">
+          {step.rivals.map((r, i) => (
+            <span key={r.way}>
+              {i === 0 ? 'Other ways: ' : ', '}
+              {r.title} <span className="font-semibold">{value({ value: r.value, kind: step.kind })}</span>
+            </span>
+          ))}
+          .
+        </p>
+      )}
+      <div className="mt-3 flex gap-2">
+        {field && <Button onClick={() => field.focus()}>Set by hand</Button>}
+        <Button look="quiet" onClick={onClose}>
+          Whole draft
+        </Button>
+      </div>
+    </div>
+  );
+}

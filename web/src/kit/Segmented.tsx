@@ -1,0 +1,33 @@
+import { ToggleGroup } from 'radix-ui';
+
+type Option<T extends string> = { id: T; title: string };
+
+/** One of a few, side by side. */
+export function Segmented<T extends string>(props: {
+  label: string;
+  value: T;
+  options: Option<T>[];
+  onChange: (value: T) => void;
+  tone?: 'ink' | 'brass';
+}) {
+  const on = props.tone === 'brass' ? 'data-[state=on]:bg-brass' : 'data-[state=on]:bg-ink';
+  return (
+    <ToggleGroup.Root
+      type="single"
+      aria-label={props.label}
+      value={props.value}
+      onValueChange={(value) => value && props.onChange(value as T)}
+      className="flex min-w-0 overflow-hidden rounded-field border border-line bg-card"
+    >
+      {props.options.map((o) => (
+        <ToggleGroup.Item
+          key={o.id}
+          value={o.id}
+          className={`min-h-11 min-w-11 flex-1 border-line border-l px-2 text-small first:border-l-0 hover:bg-linen data-[state=on]:font-semibold data-[state=on]:text-card ${on}`}
+        >
+          {o.title}
+        </ToggleGroup.Item>
+      ))}
+    </ToggleGroup.Root>
+  );
+}

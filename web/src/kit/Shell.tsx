@@ -1,0 +1,171 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { DropdownMenu } from 'radix-ui';
+import { type ReactNode, useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { answered, api } from '../api/client';
+import { useConnectionLost } from '../api/connection';
+import { useSession } from '../api/queries';
+import { useUnit } from '../tape/unit';
+import { Button } from './Button';
+import { Find } from './Find';
+import { KeyList } from './KeyList';
+import { useKeys } from './keys';
+import { Segmented } from './Segmented';
+import { type Station, TapeBar } from './TapeBar';
+
+const STATIONS: Station[] = ['measure', 'draft', 'true', 'cut'];
+
+/** The head of every page: the mark, the tape, the unit, find, and who is signed in. */
+export function Shell(props: {
+  at?: Station;
+  to?: (station: Station) => string | null;
+  bar?: ReactNode;
+  children: ReactNode;
+  fixed?: boolean;
+}) {
+  const to = props.to ?? (() => null);
+  const unit = useUnit();
+  const navigate = useNavigate();
+  const [finding, setFinding] = useState(false);
+  const [listing, setListing] = useState(false);
+  const lost = useConnectionLost();
+  const keys = useMemo(() => {
+    const map: Record<string, () => void> = {
+      u: unit.toggle,
+      '/': () => setFinding(true),
+      '?': () => setListing(true),
+    };
+    STATIONS.forEach((station, i) => {
+      const path = to(station);
+      if (path) map[String(i + 1)] = () => navigate(path);
+    });
+    return map;
+  }, [unit.toggle, to, navigate]);
+  useKeys(keys);
+  return (
+    <div className={props.fixed ? 'flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden' : 'flex min-h-dvh flex-col'}>
+      <header className="no-print flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2">
+        <Link to="/" className="flex min-h-11 items-center gap-3 font-head font-semibold text-[1.25rem]">
+          <Mark />
+          <span>Bright Plumb</span>
+        </Link>
+        <TapeBar at={props.at} to={to} />
+        <div className="ml-auto flex items-center gap-3">
+          <div className="w-24">
+            <Segmented
+              label="Unit"
+              value={unit.shown}
+              options={[
+                { id: 'in', title: 'in' },
+                { id: 'cm', title: 'cm' },
+              ]}
+              onChange={unit.setShown}
+            />
+          </div>
+          <Button onClick={() => setFinding(true)}>
+            Find <kbd className="font-sans text-soft">/</kbd>
+          </Button>
+          <Who onKeys={() => setListing(true)} />
+        </div>
+        <StationLinks at={props.at} to={to} />
+      </header>
+      {lost && (
+        <p role="alert" className="border-crimson/40 border-b bg-crimson-wash px-5 py-2 font-medium text-crimson">
+          No connection to the workroom. What you typed is kept on this machine and will be saved when it answers again.
+        </p>
+      )}
+      {props.bar && (
+        <div className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1">
+          {props.bar}
+        </div>
+      )}
+      <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col' : 'flex-1'}>{props.children}</main>
+      <Find open={finding} onClose={() => setFinding(false)} />
+      <KeyList open={listing} onClose={() => setListing(false)} />
+    </div>
+  );
+}
+
+function Mark() {
+  return (
+    <svg width="22" height="40" viewBox="0 0 22 40" aria-hidden="true">
+      <path d="M2 3h18M11 3v18" stroke="var(--color-ink)" strokeWidth="2.5" strokeLinecap="round" />
+      <path d="M11 19l6.5 9L11 38l-6.5-10z" fill="var(--color-brass)" />
+    </svg>
+  );
+}
+
+/** On a narrow screen the tape becomes plain links. */
+function StationLinks(props: { at?: Station; to: (station: Station) => string | null }) {
+  const links = STATIONS.map((s) => [s, props.to(s)] as const).filter(([, to]) => to);
+  if (links.length === 0) return null;
+  return (
+    <nav aria-label="Stations, small" className="flex w-full gap-1 md:hidden">
+      {links.map(([station, to]) => (
+        <Link
+          key={station}
+          to={to as string}
+          aria-current={station === props.at ? 'page' : undefined}
+          className={`flex min-h-11 flex-1 items-center justify-center rounded-field capitalize ${station === props.at ? 'bg-ink text-card' : 'bg-tape'}`}
+        >
+          {station}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function Who({ onKeys }: { onKeys: () => void }) {
+  const session = useSession();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const account = session.data;
+  if (!account) return null;
+  const initials = account.name
+    .split(/\s+/)
+    .map((w) => w[0] ?? '')
+    .join('')
+    .toUpperCase();
+  const item = 'flex min-h-11 cursor-pointer items-center rounded-field px-3 outline-none data-[highlighted]:bg-linen';
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        aria-label={`${account.name}, ${account.workroom}`}
+        className="size-11 rounded-full bg-linen font-semibold"
+      >
+        {initials}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={6}
+          className="z-50 min-w-56 rounded-card border border-line bg-card p-1.5 shadow-card"
+        >
+          <DropdownMenu.Label className="px-3 py-2 text-soft">
+            <span className="block font-semibold text-ink">{account.name}</span>
+            {account.workroom}
+          </DropdownMenu.Label>
+          <DropdownMenu.Item className={item} onSelect={() => navigate('/')}>
+            The rack
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => navigate('/book')}>
+            Measure book
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={onKeys}>
+            All keys
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={item}
+            onSelect={async () => {
+              await answered(api.DELETE('/api/session'));
+              queries.clear();
+              navigate('/');
+            }}
+          >
+            Sign out
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,109 @@
+import { useMemo } from 'react';
+import type { Measure } from '../api/client';
+import { useUnit } from '../tape/unit';
+import { frontView, type Girths, LEVEL_AT, sideView } from './figure';
+
+const SHOWN = ['bust', 'waist', 'hip', 'thigh', 'knee', 'ankle'] as const;
+const DEFAULT_STATURE = 1650;
+
+/** Measures that run down from the waist, and where they end. */
+const DEPTHS: Record<string, string> = {
+  hipDepth: 'hip',
+  bodyRise: 'crotch',
+  kneeDepth: 'knee',
+  outsideLeg: 'ankle',
+};
+
+/** She stands as wide as her girths, front and side; the measure in hand lights its level. */
+export function Figure(props: { values: Record<string, number>; held: Measure | null }) {
+  const { values, held } = props;
+  const unit = useUnit();
+  const stature = values.stature ?? DEFAULT_STATURE;
+  const girths = useMemo<Girths>(
+    () => ({
+      bust: values.bustGirth,
+      waist: values.waistGirth,
+      hip: values.hipGirth,
+      thigh: values.thighGirth,
+      knee: values.kneeGirth,
+      ankle: values.ankleGirth,
+    }),
+    [values],
+  );
+  const front = useMemo(() => frontView(girths, stature), [girths, stature]);
+  const side = useMemo(() => sideView(girths, stature), [girths, stature]);
+  const y = (level: string) => (LEVEL_AT[level] ?? 0) * stature;
+  const heldValue = held ? values[held.key] : undefined;
+  const views = [
+    { id: 'front', x: 430, drawing: front, right: true },
+    { id: 'side', x: 1110, drawing: side, right: false },
+  ];
+  return (
+    <svg
+      viewBox={`0 -60 1480 ${stature + 110}`}
+      className="h-full w-full"
+      role="img"
+      aria-label="The body from the front and from the side, as wide as the girths taken"
+      fontSize="38"
+    >
+      {views.map(({ id, x, drawing, right }) => (
+        <g key={id} transform={`translate(${x} 0)`}>
+          <path d={drawing.head} fill="var(--color-linen)" />
+          <path d={drawing.outline} fill="var(--color-linen)" />
+          {SHOWN.map((level) => {
+            const on = held?.level === level && held.run === 'round';
+            const edge = drawing.half(LEVEL_AT[level] as number);
+            return (
+              <g key={level}>
+                <path
+                  d={`M${edge.from - 14} ${y(level)}H${edge.to + 14}`}
+                  stroke={on ? 'var(--color-brass)' : 'var(--color-pencil)'}
+                  strokeWidth={on ? 9 : 2.5}
+                  strokeDasharray={on ? undefined : '3 9'}
+                />
+                {right && (
+                  <text
+                    x={edge.to + 34}
+                    y={y(level) + 13}
+                    fill={on ? 'var(--color-brass-deep)' : 'var(--color-faint)'}
+                    fontWeight={on ? 600 : 400}
+                  >
+                    {on && heldValue !== undefined ? `${level} ${unit.write(heldValue)}` : level}
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          {held && DEPTHS[held.key] && (
+            <Depth
+              x={right ? drawing.half(LEVEL_AT.hip as number).from - 60 : drawing.half(LEVEL_AT.hip as number).to + 70}
+              from={y('waist')}
+              to={y(DEPTHS[held.key] as string)}
+              text={heldValue !== undefined ? unit.write(heldValue) : ''}
+              left={right}
+            />
+          )}
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+function Depth(props: { x: number; from: number; to: number; text: string; left: boolean }) {
+  const { x, from, to } = props;
+  return (
+    <g stroke="var(--color-brass)" strokeWidth="6" fill="none">
+      <path d={`M${x - 20} ${from}h40M${x} ${from}V${to}M${x - 20} ${to}h40`} />
+      <text
+        x={props.left ? x - 20 : x + 20}
+        y={(from + to) / 2 + 13}
+        textAnchor={props.left ? 'end' : 'start'}
+        stroke="none"
+        fill="var(--color-brass-deep)"
+        fontWeight="600"
+      >
+        {props.text}
+      </text>
+    </g>
+  );
+}

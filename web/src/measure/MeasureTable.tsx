@@ -1,0 +1,225 @@
+import { type KeyboardEvent, useMemo, useState } from 'react';
+import type { Measure, Sheet } from '../api/client';
+import { Card } from '../kit/Card';
+import { useUnit } from '../tape/unit';
+import { writeLength, writeWithUnit } from '../tape/writer';
+import { shortDay } from '../words/dates';
+import { Figure } from './Figure';
+import type { SheetWork } from './useSheetWork';
+
+/** What a lower garment is measured for; the rest waits below. */
+const LOWER = [
+  'waistGirth',
+  'hipDepth',
+  'hipGirth',
+  'frontHipArc',
+  'backHipArc',
+  'bodyRise',
+  'crotchLength',
+  'thighGirth',
+  'kneeDepth',
+  'kneeGirth',
+  'ankleGirth',
+  'outsideLeg',
+  'bustGirth',
+  'bustSpan',
+  'stature',
+];
+
+/** The sheet beside the standing figure: the field in hand lights its level and says how to take it. */
+export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last: Sheet | null; needed: string[] }) {
+  const { measures, work, last, needed } = props;
+  const [held, setHeld] = useState<string | null>(null);
+  const lower = LOWER.flatMap((k) => measures.filter((m) => m.key === k));
+  const rest = measures.filter((m) => !LOWER.includes(m.key));
+  const heldMeasure = measures.find((m) => m.key === held) ?? null;
+  const shown = useMemo(() => {
+    const all: Record<string, number> = {};
+    for (const e of work.estimates) all[e.measure] = e.value;
+    return { ...all, ...work.values };
+  }, [work.estimates, work.values]);
+  const row = (m: Measure) => (
+    <MeasureRow
+      key={m.key}
+      measure={m}
+      work={work}
+      last={last}
+      needed={needed.includes(m.key)}
+      held={held === m.key}
+      onHold={setHeld}
+    />
+  );
+  return (
+    <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[25.5rem_minmax(0,1fr)_17rem]">
+      <form
+        className="min-h-0 lg:overflow-y-auto lg:pr-1"
+        data-form=""
+        onSubmit={(e) => e.preventDefault()}
+        aria-label="Measures"
+      >
+        {lower.map(row)}
+        <details className="mt-1">
+          <summary className="flex min-h-11 cursor-pointer items-center font-semibold text-soft">
+            For bodices and sleeves
+          </summary>
+          {rest.map(row)}
+        </details>
+      </form>
+      <div className="hidden min-h-0 rounded-[4px] border border-line bg-card p-2 shadow-card md:block">
+        <Figure values={shown} held={heldMeasure} />
+      </div>
+      <div className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+        {heldMeasure ? <HowTo measure={heldMeasure} /> : <Begin />}
+        <Arcs work={work} />
+        {work.doubts.map((d) => (
+          <Card key={d.measure + d.id} title={measures.find((m) => m.key === d.measure)?.title ?? ''} tone="amber">
+            {d.text}
+          </Card>
+        ))}
+        <Guesses work={work} measures={measures} needed={needed} />
+      </div>
+    </div>
+  );
+}
+
+function MeasureRow(props: {
+  measure: Measure;
+  work: SheetWork;
+  last: Sheet | null;
+  needed: boolean;
+  held: boolean;
+  onHold: (key: string) => void;
+}) {
+  const { measure, work, last, held } = props;
+  const unit = useUnit();
+  const key = measure.key;
+  const id = `measure-${key}`;
+  const entry = work.entries[key];
+  const mm = work.values[key];
+  const guess = work.estimates.find((e) => e.measure === key);
+  const fault = work.faultAt(key);
+  const doubt = work.doubts.some((d) => d.measure === key);
+  // What was not touched is shown in the unit in hand; what is being typed stays as it is typed.
+  const touched = work.changed[key] !== undefined;
+  const text =
+    entry === undefined ? '' : touched || entry.unit === unit.shown || mm === undefined ? entry.typed : unit.write(mm);
+  const other = unit.shown === 'in' ? 'cm' : 'in';
+  const before = last?.readings[key];
+  const moved = touched && before && mm !== undefined && Math.abs(mm - before.mm) > 0.5 ? mm - before.mm : null;
+  const beside =
+    moved !== null && last
+      ? `${writeLength(Math.abs(moved), unit.shown)} ${moved > 0 ? 'up' : 'down'} since ${shortDay(last.takenOn)}`
+      : guess && text === ''
+        ? `guess: ${guess.rule}`
+        : doubt
+          ? 'take it again?'
+          : '';
+  const press = (e: KeyboardEvent<HTMLInputElement>) => {
+    if (e.key === 'Enter') {
+      e.preventDefault();
+      const all = [
+        ...(e.currentTarget.closest('[data-form]')?.querySelectorAll<HTMLInputElement>('input[data-amount]') ?? []),
+      ];
+      all[all.indexOf(e.currentTarget) + 1]?.focus();
+    }
+  };
+  const border = fault
+    ? 'border-crimson'
+    : held
+      ? 'border-brass'
+      : doubt
+        ? 'border-amber'
+        : text === '' && guess
+          ? 'border-dashed border-tape-deep'
+          : 'border-line';
+  return (
+    <div className="border-line border-b py-[3px]">
+      <div className="grid grid-cols-[7.5rem_6rem_4.5rem_minmax(0,1fr)] items-center gap-2">
+        <label htmlFor={id} className={held ? 'font-semibold text-brass-deep' : props.needed ? 'font-medium' : ''}>
+          {measure.title}
+        </label>
+        <input
+          id={id}
+          data-amount=""
+          autoComplete="off"
+          value={text}
+          placeholder={guess ? unit.write(guess.value) : ''}
+          aria-invalid={fault ? true : undefined}
+          aria-describedby={`${id}-says`}
+          onFocus={(e) => {
+            props.onHold(key);
+            e.currentTarget.select();
+          }}
+          onChange={(e) => work.type(key, e.target.value)}
+          onKeyDown={press}
+          className={`h-9 w-full rounded-field border bg-card px-2.5 font-semibold placeholder:font-normal hover:border-brass ${border}`}
+        />
+        <span className="whitespace-nowrap text-small text-soft">
+          {mm !== undefined ? writeWithUnit(mm, other) : guess ? writeWithUnit(guess.value, other) : ''}
+        </span>
+        <span
+          className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : 'text-soft'}`}
+        >
+          {beside}
+        </span>
+      </div>
+      <p id={`${id}-says`} role={fault ? 'alert' : undefined} className="text-crimson text-small empty:hidden">
+        {fault}
+      </p>
+    </div>
+  );
+}
+
+function HowTo({ measure }: { measure: Measure }) {
+  return (
+    <section aria-live="polite">
+      <h2 className="font-semibold text-title">{measure.title}</h2>
+      <p className="mt-1">{measure.how}</p>
+    </section>
+  );
+}
+
+function Begin() {
+  return (
+    <section>
+      <h2 className="font-semibold text-title">Read the tape in</h2>
+      <p className="mt-1">
+        Type it as you call it out: 38 1/2, 10½, 97,8 cm, 5 ft 6. Enter goes on to the next. Two measures are enough to
+        begin: waist and hip.
+      </p>
+      <p className="mt-2 text-soft">
+        Ask before you measure, say where the tape will go, and keep the figures to yourselves.
+      </p>
+    </section>
+  );
+}
+
+function Arcs({ work }: { work: SheetWork }) {
+  const unit = useUnit();
+  const { frontHipArc: front, backHipArc: back, hipGirth: hip } = work.values;
+  if (front === undefined || back === undefined || hip === undefined || Math.abs(front + back - hip) > 6.4) return null;
+  const more = back - front;
+  return (
+    <Card title="Front and back hip add up">
+      {unit.write(front)} + {unit.write(back)} = {unit.write(hip)}.{' '}
+      {more > 0
+        ? `The back is ${unit.write(more)} fuller, so the house draft gives it ${unit.write(more / 2)} more in each half.`
+        : 'The front is as full as the back, so the house draft gives it as much.'}
+    </Card>
+  );
+}
+
+function Guesses({ work, measures, needed }: { work: SheetWork; measures: Measure[]; needed: string[] }) {
+  const names = work.estimates
+    .filter((e) => needed.includes(e.measure))
+    .map((e) => measures.find((m) => m.key === e.measure)?.title.toLowerCase())
+    .filter((t) => t !== undefined);
+  if (names.length === 0) return null;
+  const list = names.length === 1 ? names[0] : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+  const said = `${list?.[0]?.toUpperCase()}${list?.slice(1)}`;
+  return (
+    <Card title={names.length === 1 ? `${said} is a guess` : `${said} are guesses`} tone="amber">
+      The draft will use them and say so. A tape always wins.
+    </Card>
+  );
+}

@@ -1,0 +1,61 @@
+import { useNavigate, useParams } from 'react-router';
+import type { Person, Sheet, Ticket } from '../api/client';
+import { useCuts, useMeasures, usePerson, useSheets, useTicket } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Waiting } from '../kit/Waiting';
+import { TicketShell } from '../tickets/TicketShell';
+import { MeasureTable } from './MeasureTable';
+import { useSheetWork } from './useSheetWork';
+
+/** The Measure station of a ticket: its person's sheet. */
+export function TicketMeasures() {
+  const { ticket: id = '' } = useParams();
+  const ticket = useTicket(id);
+  const person = usePerson(ticket.data?.personId ?? '');
+  const sheets = useSheets(ticket.data?.personId ?? '');
+  if (!ticket.data || !person.data || !sheets.data) {
+    return (
+      <TicketShell id={id} at="measure" ticket={ticket.data ?? null}>
+        <Waiting error={ticket.error ?? person.error ?? sheets.error} />
+      </TicketShell>
+    );
+  }
+  return <Station key={person.data.id} ticket={ticket.data} person={person.data} last={sheets.data[0] ?? null} />;
+}
+
+function Station({ ticket, person, last }: { ticket: Ticket; person: Person; last: Sheet | null }) {
+  const measures = useMeasures();
+  const cuts = useCuts();
+  const navigate = useNavigate();
+  const work = useSheetWork(person.id, last);
+  const needed = cuts.data?.find((c) => c.id === ticket.cut)?.measures ?? [];
+  const onward = async () => {
+    if (await work.keep()) navigate(`/tickets/${ticket.id}/draft`);
+  };
+  return (
+    <TicketShell
+      id={ticket.id}
+      at="measure"
+      ticket={ticket}
+      actions={
+        <>
+          {work.dirty && <Button onClick={work.forget}>Leave as it was</Button>}
+          <Button look="main" disabled={work.saving} onClick={onward}>
+            {work.dirty ? 'Keep, and to the draft' : 'To the draft'}
+          </Button>
+        </>
+      }
+    >
+      {work.problem && (
+        <p role="alert" className="border-crimson/40 border-b bg-crimson-wash px-5 py-2 text-crimson">
+          {work.problem.message}
+        </p>
+      )}
+      {measures.data ? (
+        <MeasureTable measures={measures.data} work={work} last={last} needed={needed} />
+      ) : (
+        <Waiting error={measures.error} />
+      )}
+    </TicketShell>
+  );
+}

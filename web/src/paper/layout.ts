@@ -1,0 +1,35 @@
+/** How the panels of a draft lie beside each other on the table. */
+import type { Draft, Piece } from '../api/client';
+import { type Box, boxOf, type Placing } from './geometry';
+
+const APART = 110;
+
+export type Table = { place: Record<string, Placing>; whole: Box; waist: Box; hem: Box };
+
+/** Front on the left from its centre, back on the right up to its centre, so that the two sides face each other. */
+export function layOut(draft: Draft): Table {
+  const front = pieceOf(draft, 'front');
+  const back = pieceOf(draft, 'back');
+  const f = boxOf(front.sewLine);
+  const b = boxOf(back.sewLine);
+  const place = {
+    front: { dx: 0, dy: 0, flip: false },
+    back: { dx: f.right + APART + b.right, dy: 0, flip: true },
+  };
+  const right = place.back.dx - Math.min(0, b.left);
+  const top = Math.min(f.top, b.top);
+  const bottom = Math.max(f.bottom, b.bottom);
+  const hip = draft.levels.find((l) => l.name === 'hip')?.y ?? bottom / 3;
+  return {
+    place,
+    whole: { left: Math.min(0, f.left), right, top, bottom },
+    waist: { left: 0, right, top, bottom: hip + 15 },
+    hem: { left: 0, right, top: bottom - 160, bottom },
+  };
+}
+
+function pieceOf(draft: Draft, panel: string): Piece {
+  const piece = draft.pieces.find((p) => p.panel === panel);
+  if (!piece) throw new Error(`No ${panel}`);
+  return piece;
+}

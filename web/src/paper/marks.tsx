@@ -1,0 +1,142 @@
+/** The parts a drawing is made of, used wherever a pattern is shown. */
+import type { Segment } from '../api/client';
+import { INCH } from '../tape/reader';
+import type { Shown } from '../tape/writer';
+import { type Project, path, type View } from './geometry';
+
+export type Tone = 'front' | 'back' | 'pencil' | 'brass';
+
+const COLOUR: Record<Tone, string> = {
+  front: 'var(--color-front)',
+  back: 'var(--color-back)',
+  pencil: 'var(--color-pencil)',
+  brass: 'var(--color-brass)',
+};
+
+/** The tone of a panel's lines: the front solid, the back in long dashes, so that colour is never alone. */
+export function toneOf(panel: string): { tone: Tone; dash?: string } {
+  return panel === 'back' ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
+}
+
+export function Outline(props: {
+  segments: Segment[];
+  to: Project;
+  tone: Tone;
+  dash?: string;
+  width?: number;
+  className?: string;
+  faint?: boolean;
+}) {
+  return (
+    <path
+      d={path(props.segments, props.to)}
+      fill="none"
+      stroke={COLOUR[props.tone]}
+      strokeWidth={props.width ?? 2}
+      strokeDasharray={props.dash}
+      strokeLinejoin="round"
+      opacity={props.faint ? 0.4 : undefined}
+      className={props.className}
+    />
+  );
+}
+
+/** A wide unseen line over a thin one, so that a finger finds it. */
+export function Touch(props: { segments: Segment[]; to: Project; onHover: (on: boolean) => void; onPick: () => void }) {
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the same step is reached by keyboard in the working beside it
+    <path
+      d={path(props.segments, props.to)}
+      fill="none"
+      stroke="transparent"
+      strokeWidth={14}
+      className="cursor-pointer"
+      onPointerEnter={() => props.onHover(true)}
+      onPointerLeave={() => props.onHover(false)}
+      onClick={props.onPick}
+    />
+  );
+}
+
+export function Level(props: { y: number; width: number; name: string; from: number }) {
+  return (
+    <g>
+      <path d={`M${props.from} ${props.y}H${props.width}`} stroke="var(--color-pencil)" strokeDasharray="1.5 4" />
+      <text
+        x={props.width - 12}
+        y={props.y - 6}
+        textAnchor="end"
+        fontSize="14"
+        fill="var(--color-faint)"
+        stroke="var(--color-card)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        {props.name}
+      </text>
+    </g>
+  );
+}
+
+/** A distance laid off, with a tick at each end and its amount. */
+export function Measured(props: { segments: Segment[]; to: Project; text: string }) {
+  const first = props.segments[0];
+  const last = props.segments[props.segments.length - 1];
+  if (!first || !last) return null;
+  const a = props.to(first.from);
+  const b = props.to(last.to);
+  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+  const nx = (-(b[1] - a[1]) / length) * 7;
+  const ny = ((b[0] - a[0]) / length) * 7;
+  const w = props.text.length * 8.4 + 22;
+  const cx = (a[0] + b[0]) / 2;
+  const cy = (a[1] + b[1]) / 2 - 24;
+  return (
+    <g pointerEvents="none">
+      <path
+        d={`M${a[0] - nx} ${a[1] - ny}l${nx * 2} ${ny * 2}M${b[0] - nx} ${b[1] - ny}l${nx * 2} ${ny * 2}M${a[0]} ${a[1]}L${b[0]} ${b[1]}`}
+        stroke="var(--color-brass)"
+        strokeWidth="3"
+        fill="none"
+      />
+      <rect x={cx - w / 2} y={cy - 15} width={w} height={27} rx="6" fill="var(--color-brass)" />
+      <text x={cx} y={cy + 4} textAnchor="middle" fontSize="15" fontWeight="600" fill="var(--color-card)">
+        {props.text}
+      </text>
+    </g>
+  );
+}
+
+/** The tape along the paper's edge: inches, or centimetres, at the drawing's own scale. */
+export function Ruler(props: { view: View; height: number; shown: Shown; width: number }) {
+  const { view, height, shown, width } = props;
+  const step = shown === 'in' ? INCH : 10;
+  const px = step * view.scale;
+  const every = shown === 'in' ? (px > 22 ? 1 : px > 9 ? 4 : 8) : px > 26 ? 1 : px > 9 ? 5 : 10;
+  const first = Math.ceil(view.top / step);
+  const last = Math.floor((view.top + height / view.scale) / step);
+  const ticks: number[] = [];
+  for (let i = first; i <= last; i++) ticks.push(i);
+  const half = px > 40;
+  return (
+    <g pointerEvents="none">
+      <rect x="0" y="0" width={width} height={height} fill="var(--color-tape)" />
+      <path d={`M${width} 0V${height}`} stroke="var(--color-tape-deep)" />
+      {ticks.map((i) => {
+        const y = (i * step - view.top) * view.scale;
+        const long = i % every === 0;
+        return (
+          <g key={i}>
+            <path d={`M${width} ${y}h${long ? -11 : -5}`} stroke="var(--color-ink)" strokeOpacity="0.75" />
+            {half && <path d={`M${width} ${y + px / 2}h-3`} stroke="var(--color-ink)" strokeOpacity="0.5" />}
+            {long && y > 8 && y < height - 6 && (
+              <text x={width - 14} y={y + 4.5} textAnchor="end" fontSize="13" fill="var(--color-ink)">
+                {i}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,116 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { answered, api, type Problem } from '../api/client';
+import { useCuts, usePeople, useWays } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Field } from '../kit/Field';
+import { Pick } from '../kit/Pick';
+import { Overlay } from '../kit/Sheet';
+
+/** A garment for a person: whom for, what, in which way, and for when. */
+export function NewTicket(props: { open: boolean; onClose: () => void; person?: string }) {
+  return (
+    <Overlay open={props.open} onClose={props.onClose} title="New ticket" about="One garment for one person.">
+      <Form {...props} />
+    </Overlay>
+  );
+}
+
+function Form(props: { onClose: () => void; person?: string }) {
+  const people = usePeople('');
+  const cuts = useCuts();
+  const ways = useWays();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [person, setPerson] = useState(props.person ?? '');
+  const [name, setName] = useState('');
+  const [cut, setCut] = useState('straight-skirt');
+  const [way, setWay] = useState('house');
+  const [promised, setPromised] = useState('');
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const labels = useId();
+  const family = cuts.data?.find((c) => c.id === cut)?.family;
+  const make = async (e: FormEvent) => {
+    e.preventDefault();
+    try {
+      const ticket = await answered(
+        api.POST('/api/tickets', {
+          body: { personId: person || undefined, name, cut, way, promised: promised || undefined },
+        }),
+      );
+      await queries.invalidateQueries({ queryKey: ['tickets'] });
+      const measured = people.data?.items.find((p) => p.id === person)?.sheets ?? 0;
+      navigate(`/tickets/${ticket.id}/${measured > 0 ? 'draft' : 'measure'}`);
+    } catch (failed) {
+      setProblem(failed as Problem);
+    }
+  };
+  return (
+    <form onSubmit={make} className="flex flex-col gap-4">
+      {!props.person && (
+        <div>
+          <span id={`${labels}-who`} className="mb-1 block font-medium">
+            For
+          </span>
+          <Pick
+            label="For"
+            value={person}
+            options={people.data?.items.map((p) => ({ id: p.id, title: p.name })) ?? []}
+            onChange={setPerson}
+            className="min-h-11"
+          />
+          {problem?.at('personId') && <p className="text-crimson text-small">{problem.at('personId')}</p>}
+        </div>
+      )}
+      <Field
+        label="What is it called here"
+        value={name}
+        placeholder="Lamplighter skirt, act one"
+        fault={problem?.at('name')}
+        onChange={(e) => setName(e.target.value)}
+      />
+      <div className="grid grid-cols-2 gap-4">
+        <div>
+          <span className="mb-1 block font-medium">Cut</span>
+          <Pick
+            label="Cut"
+            value={cut}
+            options={cuts.data?.map((c) => ({ id: c.id, title: c.title })) ?? []}
+            onChange={setCut}
+            className="min-h-11"
+          />
+        </div>
+        <div>
+          <span className="mb-1 block font-medium">Way</span>
+          <Pick
+            label="Way of drafting"
+            value={way}
+            options={ways.data?.filter((w) => w.family === family).map((w) => ({ id: w.id, title: w.title })) ?? []}
+            onChange={setWay}
+            className="min-h-11"
+          />
+        </div>
+      </div>
+      <p className="text-soft">{ways.data?.find((w) => w.id === way && w.family === family)?.why}</p>
+      <Field
+        label="Promised for"
+        type="date"
+        value={promised}
+        fault={problem?.at('promised')}
+        onChange={(e) => setPromised(e.target.value)}
+      />
+      {problem && problem.faults.length === 0 && (
+        <p role="alert" className="text-crimson">
+          {problem.message}
+        </p>
+      )}
+      <div className="flex justify-end gap-3">
+        <Button onClick={props.onClose}>Not now</Button>
+        <Button type="submit" look="main">
+          Make the ticket
+        </Button>
+      </div>
+    </form>
+  );
+}

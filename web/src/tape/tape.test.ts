@@ -1,0 +1,30 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { INCH, readTape, type Unit } from './reader';
+import { writeLength, writeWithUnit } from './writer';
+
+// The same cases that the core's reader is held to, so that the two never drift apart.
+const cases = readFileSync(new URL('../../../core/src/test/resources/tape-cases.csv', import.meta.url), 'utf8')
+  .trim()
+  .split('\n')
+  .slice(1)
+  .map((line) => line.split(';') as [string, Unit, string]);
+
+describe('reading the tape', () => {
+  it.each(cases)('“%s” in %s', (typed, unit, mm) => {
+    const read = readTape(typed, unit);
+    if (mm === 'refused') expect(read.ok).toBe(false);
+    else expect(read.ok && read.mm).toBeCloseTo(Number(mm), 9);
+  });
+
+  it('every eighth and every millimetre comes back as it was written', () => {
+    for (let eighth = 1; eighth <= 8 * 160; eighth++) {
+      const read = readTape(writeLength((eighth / 8) * INCH, 'in'), 'in');
+      expect(read.ok && read.mm).toBeCloseTo((eighth / 8) * INCH, 9);
+    }
+    for (let mm = 1; mm <= 4000; mm++) {
+      const read = readTape(writeWithUnit(mm, 'cm'), 'in');
+      expect(read.ok && read.mm).toBeCloseTo(mm, 9);
+    }
+  });
+});
