@@ -20,7 +20,7 @@ export function Book() {
       <div className="mx-auto flex max-w-5xl flex-col gap-5 px-5 py-7">
         <div className="flex flex-wrap items-end gap-4">
           <div className="mr-auto">
-            <h1 className="font-semibold text-[1.75rem]">Measure book</h1>
+            <h1 className="font-semibold text-[1.75rem] leading-9">Measure book</h1>
             <p className="text-soft">
               <Link to="/" className="underline underline-offset-4">
                 Back to the rack

@@ -12,11 +12,16 @@ export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pag
   const view = useMemo(
     () =>
       frame(
-        { left: -20, top: -20, right: pages.width + 20, bottom: pages.height + 20 },
+        {
+          left: -20,
+          top: -20,
+          right: Math.max(pages.width, ...pages.pages.map((p) => (tiled ? p.left + pages.printedWidth : 0))) + 20,
+          bottom: Math.max(pages.height, ...pages.pages.map((p) => (tiled ? p.top + pages.printedHeight : 0))) + 20,
+        },
         Math.max(50, size.width),
         Math.max(50, size.height),
       ),
-    [pages, size],
+    [pages, size, tiled],
   );
   const sheet = project({ dx: 0, dy: 0, flip: false }, view);
   return (
@@ -107,8 +112,17 @@ function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: numb
           <path d={`M${a[0] - 4} ${a[1] + 8}L${a[0]} ${a[1]}l4 8M${b[0] - 4} ${b[1] - 8}L${b[0]} ${b[1]}l4 -8`} />
         </g>
       )}
-      {a && (
-        <text x={a[0] + 10} y={a[1] + 34} fontSize="15" fontWeight="600" fill={`var(--color-${tone})`}>
+      {a && b && (
+        <text
+          x={a[0] + 10}
+          y={a[1] + (b[1] - a[1]) * 0.42}
+          stroke="var(--color-card)"
+          strokeWidth="5"
+          paintOrder="stroke"
+          fontSize="15"
+          fontWeight="600"
+          fill={`var(--color-${tone})`}
+        >
           {piece.name}
           <tspan x={a[0] + 10} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
             {piece.label[1]}

@@ -102,7 +102,7 @@ export function DraftStation() {
   const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(
     <>
-      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[16rem_minmax(0,1fr)_19rem]">
+      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_19rem]">
         <div className="min-h-0 lg:-mr-2 lg:overflow-y-auto lg:pr-2">
           <Settings cut={cut} ways={family} draft={draft} sheet={work.sheet} work={work} />
         </div>

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useMemo, useState } from 'react';
 import type { Measure, Sheet } from '../api/client';
 import { Card } from '../kit/Card';
+import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import { writeLength, writeWithUnit } from '../tape/writer';
 import { shortDay } from '../words/dates';
@@ -88,7 +89,7 @@ function MeasureRow(props: {
   last: Sheet | null;
   needed: boolean;
   held: boolean;
-  onHold: (key: string) => void;
+  onHold: (key: string | null) => void;
 }) {
   const { measure, work, last, held } = props;
   const unit = useUnit();
@@ -99,10 +100,18 @@ function MeasureRow(props: {
   const guess = work.estimates.find((e) => e.measure === key);
   const fault = work.faultAt(key);
   const doubt = work.doubts.some((d) => d.measure === key);
-  // What was not touched is shown in the unit in hand; what is being typed stays as it is typed.
+  // While it is in hand a field shows what was typed; otherwise the same length as it is written at the bench.
   const touched = work.changed[key] !== undefined;
+  const written = mm === undefined ? null : readTape(unit.write(mm), unit.shown);
+  const same = written?.ok && mm !== undefined && Math.abs(written.mm - mm) < 0.01;
   const text =
-    entry === undefined ? '' : touched || entry.unit === unit.shown || mm === undefined ? entry.typed : unit.write(mm);
+    entry === undefined
+      ? ''
+      : mm === undefined || (touched && held)
+        ? entry.typed
+        : entry.unit !== unit.shown || (same && !held && key !== 'stature')
+          ? unit.write(mm)
+          : entry.typed;
   const other = unit.shown === 'in' ? 'cm' : 'in';
   const before = last?.readings[key];
   const moved = touched && before && mm !== undefined && Math.abs(mm - before.mm) > 0.5 ? mm - before.mm : null;
@@ -148,8 +157,11 @@ function MeasureRow(props: {
           aria-describedby={`${id}-says`}
           onFocus={(e) => {
             props.onHold(key);
-            e.currentTarget.select();
+            const field = e.currentTarget;
+            // The written form gives way to the typed one first.
+            requestAnimationFrame(() => field.select());
           }}
+          onBlur={() => props.onHold(null)}
           onChange={(e) => work.type(key, e.target.value)}
           onKeyDown={press}
           className={`h-9 w-full rounded-field border bg-card px-2.5 font-semibold placeholder:font-normal hover:border-brass ${border}`}
@@ -219,7 +231,7 @@ function Guesses({ work, measures, needed }: { work: SheetWork; measures: Measur
   const said = `${list?.[0]?.toUpperCase()}${list?.slice(1)}`;
   return (
     <Card title={names.length === 1 ? `${said} is a guess` : `${said} are guesses`} tone="amber">
-      The draft will use them and say so. A tape always wins.
+      The draft will use {names.length === 1 ? 'it' : 'them'} and say so. A tape always wins.
     </Card>
   );
 }

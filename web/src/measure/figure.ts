@@ -85,12 +85,27 @@ export function sideView(girths: Girths, stature: number): Drawing {
   const backDown = [...shape.profile.back].reverse();
   return {
     outline: `${smooth(front, true)}${smooth(back, false)}Z`,
-    head: headPath(0.012, stature),
+    head: profileHead(stature),
     half: (level) => ({
       from: at(backDown, level) * wide(level) * stature,
       to: at(shape.profile.front, level) * wide(level) * stature,
     }),
   };
+}
+
+/** A head seen from the side: brow, nose, chin, and the round of the skull. */
+function profileHead(stature: number): string {
+  const p = (x: number, y: number) => `${Math.round(x * stature * 10) / 10} ${Math.round(y * stature * 10) / 10}`;
+  return [
+    `M${p(0.006, 0)}`,
+    `C${p(0.036, 0.001)} ${p(0.051, 0.022)} ${p(0.05, 0.05)}`,
+    `C${p(0.05, 0.058)} ${p(0.06, 0.07)} ${p(0.061, 0.077)}`,
+    `C${p(0.061, 0.081)} ${p(0.054, 0.081)} ${p(0.053, 0.085)}`,
+    `C${p(0.053, 0.1)} ${p(0.052, 0.118)} ${p(0.042, 0.125)}`,
+    `C${p(0.028, 0.131)} ${p(0.012, 0.127)} ${p(0.004, 0.12)}`,
+    `C${p(-0.03, 0.11)} ${p(-0.048, 0.085)} ${p(-0.047, 0.052)}`,
+    `C${p(-0.046, 0.02)} ${p(-0.022, 0)} ${p(0.006, 0)}Z`,
+  ].join('');
 }
 
 function headPath(x: number, stature: number): string {

@@ -28,7 +28,7 @@ export function Rack() {
       <div className="mx-auto flex max-w-5xl flex-col gap-6 px-5 py-7">
         <div className="flex flex-wrap items-end gap-3">
           <div className="mr-auto">
-            <h1 className="font-semibold text-[1.75rem]">The rack</h1>
+            <h1 className="font-semibold text-[1.75rem] leading-9">The rack</h1>
             <p className="text-soft">
               {items.length === 1 ? 'One garment' : `${items.length} garments`}, by the day they are promised.
             </p>

@@ -18,7 +18,7 @@ const FRACTIONS: Record<string, string> = {
 const READING =
   /^([-−+])?\s*(\d{1,7}(?:[.,]\d{1,6})?|[.,]\d{1,6})?(?:(\s*-\s*|\s+)?(\d{1,3})\s*\/\s*(\d{1,3}))?\s*([a-z"″”'′’.]*)$/;
 const FEET = /^(\d{1,2})\s*(?:ft|foot|feet|'|′|’)\s*(.*)$/;
-const BARE_FRACTION = /^\d{1,3}\s*\/\s*\d{1,3}/;
+const BARE_FRACTION = /^([-−+]?)\s*(\d{1,3}\s*\/\s*\d{1,3}.*)$/;
 
 export type Read = { ok: true; mm: number } | { ok: false; why: string };
 
@@ -42,7 +42,7 @@ export function readTape(typed: string, unit: Unit): Read {
 }
 
 function readOne(text: string, fallback: Unit): Read {
-  const m = READING.exec(BARE_FRACTION.test(text) ? `0 ${text}` : text);
+  const m = READING.exec(text.replace(BARE_FRACTION, '$10 $2'));
   if (!m || m[2] === undefined) return bad(`“${text}” is not a reading of the tape; try 38 1/2, or 97,8 cm`);
   const unit = unitOf(m[6] ?? '', fallback);
   if (!unit) return bad(`“${m[6]}” is not a unit; use in, cm or mm`);

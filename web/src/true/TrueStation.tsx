@@ -111,14 +111,14 @@ function Hanging({ check }: { check: Check }) {
           className={`plumb-settle ${verdictColour(check.verdict)}`}
           style={{ '--lean': `${-angle}deg`, transformOrigin: '300px 60px' } as never}
         >
-          <path d="M300 60v285" stroke="currentColor" strokeWidth="3" />
+          <path d="M300 60v300" stroke="currentColor" strokeWidth="3" />
           {check.verdict === 'off' ? (
-            <path d="M276 345h48v60h-48z" fill="currentColor" />
+            <path d="M276 360h48v60h-48z" fill="currentColor" />
           ) : check.verdict === 'watch' ? (
-            <path d="M300 345l30 62h-60z" fill="currentColor" />
+            <path d="M300 358l30 66h-60z" fill="currentColor" />
           ) : (
             <path
-              d="M300 340l24 32-24 44-24-44z"
+              d="M300 350l24 32-24 52-24-52z"
               fill={taken ? 'currentColor' : 'var(--color-card)'}
               stroke="currentColor"
               strokeWidth="3"

@@ -22,8 +22,7 @@ public final class TapeReader {
             Pattern.compile("(?<sign>[-−+])?\\s*" + NUMBER + FRACTION + "\\s*(?<unit>[a-z\"″”'′’.]*)");
     private static final Pattern FEET =
             Pattern.compile("(?<feet>\\d{1,2})\\s*(?:ft|foot|feet|'|′|’)\\s*(?<rest>.*)", Pattern.DOTALL);
-    private static final Pattern BARE_FRACTION =
-            Pattern.compile("(?<over>\\d{1,3})\\s*/\\s*(?<under>\\d{1,3})(?<tail>.*)");
+    private static final Pattern BARE_FRACTION = Pattern.compile("^([-−+]?)\\s*(\\d{1,3}\\s*/\\s*\\d{1,3}.*)$");
 
     private TapeReader() {}
 
@@ -68,8 +67,7 @@ public final class TapeReader {
     }
 
     private static Length readOne(String text, Unit fallback) throws UnreadableTape {
-        Matcher bare = BARE_FRACTION.matcher(text);
-        Matcher reading = READING.matcher(bare.matches() ? "0 " + text : text);
+        Matcher reading = READING.matcher(BARE_FRACTION.matcher(text).replaceFirst("$10 $2"));
         if (!reading.matches() || reading.group("whole") == null) {
             throw new UnreadableTape("“" + text + "” is not a reading of the tape; try 38 1/2, or 97,8 cm");
         }

@@ -76,9 +76,18 @@ public final class Body {
             guessMissing(FRONT_HIP_ARC, "hip − back hip", () -> hip().minus(taken.get(BACK_HIP_ARC)));
         }
         guessMissing(BODY_RISE, "hip ÷ 4 + 1 in", () -> hip().over(4).plus(Amount.inches("rise allowance", 1)));
-        guessMissing(THIGH_GIRTH, "0.553 × hip + 3.4 cm", () -> hip().times(0.553).plus(Amount.length("thigh constant", Length.mm(33.5))));
-        guessMissing(KNEE_GIRTH, "0.288 × hip + 8.4 cm", () -> hip().times(0.288).plus(Amount.length("knee constant", Length.mm(84))));
-        guessMissing(ANKLE_GIRTH, "0.525 × knee + 3.2 cm", () -> require(KNEE_GIRTH).times(0.525).plus(Amount.length("ankle constant", Length.mm(32))));
+        guessMissing(
+                THIGH_GIRTH,
+                "0.553 × hip + 3.4 cm",
+                () -> hip().times(0.553).plus(Amount.length("thigh constant", Length.mm(33.5))));
+        guessMissing(
+                KNEE_GIRTH,
+                "0.288 × hip + 8.4 cm",
+                () -> hip().times(0.288).plus(Amount.length("knee constant", Length.mm(84))));
+        guessMissing(
+                ANKLE_GIRTH,
+                "0.525 × knee + 3.2 cm",
+                () -> require(KNEE_GIRTH).times(0.525).plus(Amount.length("ankle constant", Length.mm(32))));
         guessMissing(STATURE, "165 cm for everyone", () -> Amount.length("usual height", Length.cm(165)));
     }
 

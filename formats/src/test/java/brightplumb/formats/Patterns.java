@@ -1,0 +1,23 @@
+package brightplumb.formats;
+
+import brightplumb.core.cut.Bodies;
+import brightplumb.core.cut.DraftRequest;
+import brightplumb.core.cut.Drafting;
+import brightplumb.core.rule.Cloth;
+import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.TitleBlock;
+import java.util.Map;
+
+/** A pattern to write in the tests. */
+final class Patterns {
+
+    private Patterns() {}
+
+    static PatternSheet skirt(String person) {
+        var drafted = Drafting.draft(DraftRequest.of(
+                "straight-skirt", "house", Bodies.inches(28, 38, 8), Map.of("length", 640.0), Cloth.WOVEN));
+        return PatternSheet.of(
+                drafted.pieces(),
+                new TitleBlock("Test skirt", person, "House", "revision 2", "25 November 2026", "WH"));
+    }
+}
