@@ -46,9 +46,7 @@ final class DraftViews {
                 drafted.draft().notices().stream()
                         .map(n -> new NoticeView(n.id(), n.text(), remedy(n.remedy())))
                         .toList(),
-                drafted.estimates().stream()
-                        .map(DraftViews::estimate)
-                        .toList(),
+                drafted.estimates().stream().map(DraftViews::estimate).toList(),
                 drafted.draft().levels().stream()
                         .map(l -> new LevelView(l.name(), l.y()))
                         .toList(),

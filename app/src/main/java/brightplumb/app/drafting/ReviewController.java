@@ -37,7 +37,9 @@ class ReviewController {
                 .toList();
         List<EstimateView> estimates = List.of();
         try {
-            estimates = Body.of(sheet).estimates().stream().map(DraftViews::estimate).toList();
+            estimates = Body.of(sheet).estimates().stream()
+                    .map(DraftViews::estimate)
+                    .toList();
         } catch (Refusal refusal) {
             refusal.faults().stream().filter(f -> taken(sheet, f.field())).forEach(faults::add);
         }

@@ -103,8 +103,15 @@ class PrintingController {
         Map<String, double[]> places = new TreeMap<>();
         sheet.places().forEach((piece, at) -> places.put(piece, new double[] {at.x(), at.y()}));
         return new PagesView(
-                sheet.width(), sheet.height(), tiling.printedWidth(), tiling.printedHeight(), Tiling.OVERLAP,
-                tiling.tiles().stream().map(t -> new PageView(t.name(), t.left(), t.top())).toList(), places);
+                sheet.width(),
+                sheet.height(),
+                tiling.printedWidth(),
+                tiling.printedHeight(),
+                Tiling.OVERLAP,
+                tiling.tiles().stream()
+                        .map(t -> new PageView(t.name(), t.left(), t.top()))
+                        .toList(),
+                places);
     }
 
     private static PaperSize paper(String paper) {

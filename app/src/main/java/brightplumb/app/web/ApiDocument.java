@@ -37,7 +37,9 @@ class ApiDocument {
     private static void complete(String name, Schema schema) {
         Map<String, Schema> properties = schema.getProperties();
         if ((name.endsWith("View") || name.startsWith("Page")) && properties != null) {
-            schema.setRequired(properties.keySet().stream().filter(p -> !MAY_BE_NULL.contains(p)).toList());
+            schema.setRequired(properties.keySet().stream()
+                    .filter(p -> !MAY_BE_NULL.contains(p))
+                    .toList());
         }
     }
 }

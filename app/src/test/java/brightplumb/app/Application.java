@@ -1,0 +1,59 @@
+package brightplumb.app;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * The real application, started once for the whole suite on a free port and a fresh database of the cluster that {@code ./plumb test}
+ * started.
+ */
+final class Application {
+
+    private static final Application ONLY = new Application();
+
+    private final ConfigurableApplicationContext context;
+
+    private Application() {
+        String port = System.getenv("PLUMB_TEST_PG_PORT");
+        String password = System.getenv("PLUMB_TEST_PG_PASSWORD");
+        if (port == null) {
+            throw new IllegalStateException("These tests need a database: run them with ./plumb test");
+        }
+        String server = "jdbc:postgresql://127.0.0.1:" + port + "/";
+        try (Connection db = DriverManager.getConnection(server + "postgres", "brightplumb", password)) {
+            db.createStatement().execute("drop database if exists apptest");
+            db.createStatement().execute("create database apptest");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        context = new SpringApplicationBuilder(BrightPlumb.class)
+                .run(
+                        "--server.port=0",
+                        "--plumb.demo=true",
+                        "--spring.datasource.url=" + server + "apptest",
+                        "--spring.datasource.password=" + password);
+    }
+
+    static Client client() {
+        return new Client("http://127.0.0.1:"
+                + ((WebServerApplicationContext) ONLY.context).getWebServer().getPort());
+    }
+
+    /** Somebody signed in to the demo workroom. */
+    static Client demo() {
+        return client().signIn("demo@brightplumb.test");
+    }
+
+    /** Somebody signed in to the other workroom. */
+    static Client other() {
+        return client().signIn("other@brightplumb.test");
+    }
+
+    static <T> T bean(Class<T> type) {
+        return ONLY.context.getBean(type);
+    }
+}

@@ -1,0 +1,174 @@
+package brightplumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** The stateless draft, in the contract's names. */
+class PreviewTest {
+
+    private static final String SOUND = """
+            {"cut":"straight-skirt","way":"house","measures":{"waistGirth":711.2,"hipGirth":965.2,"hipDepth":203.2},
+             "settings":{"hipEase":25.4,"length":600},"cloth":{"stretch":0.0,"width":1500,"folded":true,"oneWay":false}}""";
+
+    private final Client demo = Application.demo();
+
+    private Client.Answer preview(String body) {
+        return demo.send("POST", "/api/drafts/preview", body);
+    }
+
+    @Test
+    void the_same_request_gives_the_same_answer_byte_for_byte() {
+        assertThat(preview(SOUND).response().body())
+                .isEqualTo(preview(SOUND).response().body());
+    }
+
+    @Test
+    void facts_steps_pieces_and_checks_carry_the_contracts_names() {
+        JsonNode draft = preview(SOUND).json();
+        assertThat(draft.get("facts").propertyNames())
+                .contains(
+                        "hip.quarter.front",
+                        "hip.quarter.back",
+                        "waist.quarter.front",
+                        "dart.intake.back",
+                        "dart.count.front",
+                        "dart.length.front",
+                        "dart.place.back",
+                        "side.inset.front",
+                        "centre.back.in",
+                        "centre.front.drop",
+                        "centre.back.drop",
+                        "side.rise",
+                        "hip.depth",
+                        "length",
+                        "hem.quarter.front",
+                        "hem.girth");
+        assertThat(draft.get("facts").get("hip.quarter.front").asDouble()).isCloseTo(9.5 * 25.4, within(1e-9));
+        assertThat(draft.get("checks").findValuesAsString("id"))
+                .containsExactly("waist.closes", "hip.closes", "side.meets", "joins.smooth", "darts.sound");
+        JsonNode step = draft.get("steps")
+                .valueStream()
+                .filter(s -> s.get("id").asString().equals("hip.quarter.front"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(step.get("formula").asString()).isEqualTo("(hip + hip ease) ÷ 4 − hip allocation");
+        assertThat(step.get("working").get(1).get("name").asString()).isEqualTo("hip");
+        assertThat(step.get("working").get(1).get("value").asDouble()).isEqualTo(965.2);
+        assertThat(step.get("working").get(2).propertyNames()).containsExactly("op");
+        assertThat(step.get("overridden").asBoolean()).as("hip ease was given").isTrue();
+        assertThat(step.get("draws").size()).isPositive();
+    }
+
+    @Test
+    void seams_tell_their_segments_and_their_partners() {
+        JsonNode draft = preview(SOUND).json();
+        for (JsonNode piece : draft.get("pieces")) {
+            Set<Integer> used = new HashSet<>();
+            for (JsonNode seam : piece.get("seams")) {
+                double length = 0;
+                for (JsonNode index : seam.get("segments")) {
+                    assertThat(used.add(index.asInt())).isTrue();
+                    JsonNode s = piece.get("sewLine").get(index.asInt());
+                    if (s.get("type").asString().equals("line")) {
+                        length += Math.hypot(
+                                s.get("to").get(0).asDouble()
+                                        - s.get("from").get(0).asDouble(),
+                                s.get("to").get(1).asDouble()
+                                        - s.get("from").get(1).asDouble());
+                    } else {
+                        length = Double.NaN;
+                    }
+                }
+                if (!Double.isNaN(length)) {
+                    assertThat(seam.get("length").asDouble()).isCloseTo(length, within(1e-6));
+                }
+            }
+            assertThat(used).hasSize(piece.get("sewLine").size());
+            assertThat(piece.get("seams").findValuesAsString("pairsWith"))
+                    .contains(piece.get("panel").asString().equals("front") ? "back.side" : "front.side");
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '`',
+            value = {
+                "{\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; cut",
+                "{\"cut\":\"ballgown\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; cut",
+                "{\"cut\":\"straight-skirt\"}; measures",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"hipGirth\":900}}; measures.waistGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":0,\"hipGirth\":900}}; measures.waistGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":-700,\"hipGirth\":900}}; measures.waistGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":90000}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":28,\"hipGirth\":38}}; measures.waistGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":\"38 1/2\"}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":1e999}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":\"NaN\"}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":[900]}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900,\"nose\":3}}; measures.nose",
+                "{\"cut\":\"straight-skirt\",\"way\":\"bauhaus\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; way",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"swing\":3}}; settings.swing",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"hipEase\":\"much\"}}; settings.hipEase",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"hipEase\":99999}}; settings.hipEase",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"dartPlan\":7}}; settings.dartPlan",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"length\":150}}; settings.length",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"cloth\":{\"width\":3}}; cloth.width",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"cloth\":{\"stretch\":\"lots\"}}; cloth.stretch",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"surprise\":1}; surprise",
+                "{\"cut\":{},\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; cut",
+                "{\"cut\":\"straight-skirt\",\"measures\":7}; measures",
+            })
+    void what_is_wrong_is_told_at_its_field(String body, String field) {
+        var answer = preview(body);
+        assertThat(answer.status()).isBetween(400, 499);
+        assertThat(answer.header("content-type")).startsWith("application/problem+json");
+        assertThat(answer.json().get("errors").findValuesAsString("field")).contains(field);
+    }
+
+    @Test
+    void what_is_no_json_is_told_so() {
+        String deep =
+                "{\"cut\":\"straight-skirt\",\"measures\":" + "{\"a\":".repeat(20_000) + "1" + "}".repeat(20_000) + "}";
+        for (String body : List.of(
+                "",
+                "{",
+                "[]",
+                "null",
+                "7",
+                "\"x\"",
+                "[".repeat(50_000),
+                deep,
+                "{\"cut\":\"" + "x".repeat(3_000_000) + "\"}")) {
+            var answer = preview(body);
+            assertThat(answer.status())
+                    .as(body.substring(0, Math.min(20, body.length())))
+                    .isBetween(400, 499);
+            assertThat(answer.header("content-type")).startsWith("application/problem+json");
+        }
+    }
+
+    @Test
+    void absent_and_null_parts_take_the_cuts_defaults() {
+        Map<String, Object> bare = new HashMap<>();
+        bare.put("cut", "straight-skirt");
+        bare.put("way", null);
+        bare.put("settings", null);
+        bare.put("cloth", null);
+        bare.put("measures", Map.of("waistGirth", 711.2, "hipGirth", 965.2));
+        JsonNode draft = demo.post("/api/drafts/preview", bare).json();
+        assertThat(draft.get("way").asString()).isEqualTo("house");
+        assertThat(draft.get("facts").get("length").asDouble()).isEqualTo(600);
+        assertThat(draft.get("estimates").findValuesAsString("measure")).contains("hipDepth");
+    }
+}
