@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useCuts, useDraft, useWays } from '../api/queries';
 import { ButtonLink } from '../kit/Button';
@@ -51,18 +51,24 @@ export function DraftStation() {
       ),
     [setSearch],
   );
+  // Keys may come faster than the page is drawn again: the step gone to counts, not the one last seen.
+  const here = useRef(at);
+  here.current = at;
   const go = useCallback(
-    (index: number | null) => put('step', index === null ? null : (draft?.steps[index]?.id ?? null)),
+    (index: number | null) => {
+      here.current = index ?? -1;
+      put('step', index === null ? null : (draft?.steps[index]?.id ?? null));
+    },
     [put, draft],
   );
   const others = family.filter((w) => w.id !== work.edits?.way);
   const keys = useMemo(
     () => ({
-      '[': () => draft && at !== 0 && go(at < 0 ? draft.steps.length - 1 : at - 1),
-      ']': () => draft && go(at < 0 ? 0 : at + 1 < draft.steps.length ? at + 1 : null),
+      '[': () => draft && here.current !== 0 && go(here.current < 0 ? draft.steps.length - 1 : here.current - 1),
+      ']': () => draft && go(here.current + 1 < draft.steps.length ? here.current + 1 : null),
       g: () => put('ghost', ghostWay ? null : (others[0]?.id ?? null)),
     }),
-    [draft, at, go, put, ghostWay, others],
+    [draft, go, put, ghostWay, others],
   );
   useKeys(keys as Record<string, () => void>);
 

@@ -1,0 +1,54 @@
+package brightplumb.bench;
+
+import brightplumb.core.cut.DraftRequest;
+import brightplumb.core.cut.Drafted;
+import brightplumb.core.cut.Drafting;
+import brightplumb.core.cut.Rival;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.rule.Cloth;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** One skirt, drafted with its checks and cut lines, on one thread: the distribution of single drafts. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class SkirtDraftBenchmark {
+
+    @Param({"house", "quarter", "halfblock", "allocated"})
+    public String way;
+
+    private DraftRequest request;
+
+    @org.openjdk.jmh.annotations.Setup
+    public void request() {
+        Sheet body = Sheet.ofMillimetres(
+                Map.of(Measure.WAIST_GIRTH, 711.2, Measure.HIP_GIRTH, 965.2, Measure.HIP_DEPTH, 203.2));
+        request = DraftRequest.of("straight-skirt", way, body, Map.of("hemTaper", 25.4, "length", 640.0), Cloth.WOVEN);
+    }
+
+    @Benchmark
+    public Drafted draftWithChecks() {
+        return Drafting.draft(request);
+    }
+
+    @Benchmark
+    public Map<String, List<Rival>> draftWithRivals() {
+        return Drafting.rivals(Drafting.draft(request));
+    }
+}

@@ -1,0 +1,95 @@
+package brightplumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** A browser at the packaged application, 1280 × 800 as on a small laptop. */
+public final class Browser implements AutoCloseable {
+
+    private static final List<String> QUIET = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright = Playwright.create();
+    private final com.microsoft.playwright.Browser chromium;
+    private final String address;
+    private final List<String> errors = new ArrayList<>();
+
+    public Browser(String address) {
+        this.address = address;
+        String path = System.getenv().getOrDefault("PLUMB_CHROMIUM", "/usr/bin/chromium");
+        this.chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of(path))
+                        .setHeadless(true)
+                        .setArgs(QUIET));
+    }
+
+    /** A fresh page of somebody who has not been here before. */
+    public Page page() {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setBaseURL(address));
+        context.setDefaultTimeout(15_000);
+        Page page = context.newPage();
+        page.onPageError(errors::add);
+        return page;
+    }
+
+    /** A page signed in to the demo workroom. */
+    public Page signedIn() {
+        Page page = page();
+        page.navigate("/");
+        signIn(page);
+        return page;
+    }
+
+    public static void signIn(Page page) {
+        page.getByLabel("Address").fill("demo@brightplumb.test");
+        page.getByLabel("Password").fill("calico-and-chalk");
+        button(page, "Sign in").click();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The rack"))
+                .waitFor();
+    }
+
+    public static com.microsoft.playwright.Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** No finding of axe that is serious or critical. */
+    public static void assertAccessible(Page page) {
+        List<Rule> found = new AxeBuilder(page).analyze().getViolations();
+        assertThat(found)
+                .filteredOn(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
+                .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+
+    /** Nothing failed inside the pages. */
+    public void assertNoErrors() {
+        assertThat(errors).isEmpty();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}
