@@ -7,6 +7,7 @@ UNPACKED=app/target/unpacked
 build() {
   if [ -f "$JAR" ] && [ -z "$(find pom.xml */pom.xml core/src/main formats/src/main app/src/main \
       web/src web/index.html web/public web/package-lock.json web/openapi.json web/*.ts web/*.json -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
+    [ "$UNPACKED/$(basename "$JAR")" -nt "$JAR" ] || unpack "$PLUMB_DATA/build.log"
     return
   fi
   say "building; the first time this fetches what it needs and takes a few minutes"

@@ -100,18 +100,17 @@ function MeasureRow(props: {
   const guess = work.estimates.find((e) => e.measure === key);
   const fault = work.faultAt(key);
   const doubt = work.doubts.some((d) => d.measure === key);
-  // While it is in hand a field shows what was typed; otherwise the same length as it is written at the bench.
+  // While it is being typed a field shows what was typed; otherwise the same length as it is written at the bench.
+  const [typing, setTyping] = useState(false);
   const touched = work.changed[key] !== undefined;
   const written = mm === undefined ? null : readTape(unit.write(mm), unit.shown);
   const same = written?.ok && mm !== undefined && Math.abs(written.mm - mm) < 0.01;
   const text =
     entry === undefined
       ? ''
-      : mm === undefined || (touched && held)
-        ? entry.typed
-        : entry.unit !== unit.shown || (same && !held && key !== 'stature')
-          ? unit.write(mm)
-          : entry.typed;
+      : mm !== undefined && !typing && (entry.unit !== unit.shown || (same && key !== 'stature'))
+        ? unit.write(mm)
+        : entry.typed;
   const other = unit.shown === 'in' ? 'cm' : 'in';
   const before = last?.readings[key];
   const moved = touched && before && mm !== undefined && Math.abs(mm - before.mm) > 0.5 ? mm - before.mm : null;
@@ -157,12 +156,16 @@ function MeasureRow(props: {
           aria-describedby={`${id}-says`}
           onFocus={(e) => {
             props.onHold(key);
-            const field = e.currentTarget;
-            // The written form gives way to the typed one first.
-            requestAnimationFrame(() => field.select());
+            e.currentTarget.select();
           }}
-          onBlur={() => props.onHold(null)}
-          onChange={(e) => work.type(key, e.target.value)}
+          onBlur={() => {
+            setTyping(false);
+            props.onHold(null);
+          }}
+          onChange={(e) => {
+            setTyping(true);
+            work.type(key, e.target.value);
+          }}
           onKeyDown={press}
           className={`h-9 w-full rounded-field border bg-card px-2.5 font-semibold placeholder:font-normal hover:border-brass ${border}`}
         />

@@ -33,7 +33,9 @@ export function DraftPaper(props: Props) {
   const view = useMemo(() => {
     const box = pad(table[zoom], zoom === 'whole' ? 0.06 : 0.08);
     const inner = frame(box, Math.max(50, size.width - RULER - 70), Math.max(50, size.height - 20));
-    return { ...inner, left: inner.left - (RULER + 4) / inner.scale, top: inner.top - 10 / inner.scale };
+    // A part is shown from its own end of the paper, not floating in the middle.
+    const top = zoom === 'waist' ? box.top : zoom === 'hem' ? box.bottom - (size.height - 20) / inner.scale : inner.top;
+    return { ...inner, left: inner.left - (RULER + 4) / inner.scale, top: top - 10 / inner.scale };
   }, [table, zoom, size.width, size.height]);
   const shown = upTo === null ? draft.steps : draft.steps.slice(0, upTo + 1);
   const to = (panel: string) => project(table.place[panel] as Placing, view);

@@ -131,7 +131,7 @@ export function Ruler(props: { view: View; height: number; shown: Shown; width: 
             {half && <path d={`M${width} ${y + px / 2}h-3`} stroke="var(--color-ink)" strokeOpacity="0.5" />}
             {long && y > 8 && y < height - 6 && (
               <text x={width - 14} y={y + 4.5} textAnchor="end" fontSize="13" fill="var(--color-ink)">
-                {i}
+                {String(i).replace('-', '−')}
               </text>
             )}
           </g>

@@ -38,7 +38,7 @@ export function SignIn() {
           </svg>
           <h1 className="font-semibold text-[2.5rem] leading-tight">Bright Plumb</h1>
           <p className="mt-3 max-w-md text-lead text-soft">
-            Skirts and trousers drafted from the tape, with every number’s working in view and every seam checked
+            Skirts drafted from the tape, with every number’s working in view and every seam checked
             against its neighbour before you cut.
           </p>
         </div>

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
@@ -21,6 +22,7 @@ class FromTapeToPaperTest {
 
     @BeforeAll
     static void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         application = Packaged.start("e2etest");
         browser = new Browser(application.address());
     }

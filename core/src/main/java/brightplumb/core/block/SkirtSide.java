@@ -39,21 +39,21 @@ record SkirtSide(Point hip, double taper, double taperStart, double length, bool
         return Point.of(hip.x(), (waistPoint.y() + hip.y()) / 2);
     }
 
-    /** The seam from a waist point down to where a level hem would meet it, or a little beyond so that a curved hem finds it. */
+    /** The seam from a waist point down to where it meets the hem. */
     List<Segment> down(Point waistPoint, Point hemPoint) {
-        List<Segment> run = new ArrayList<>();
-        Point below = hip;
-        if (leaning) {
-            double round = Math.min(ROUNDING, Math.min(hip.y() / 2, taperStart / 2));
-            Point above = hip.toward(waistPoint, round / hip.distance(waistPoint));
-            below = Point.of(hip.x(), hip.y() + round);
-            run.add(new Line(waistPoint, above));
-            run.add(Cubic.parabola(above, hip, below));
-        } else {
-            run.add(Cubic.parabola(waistPoint, corner(waistPoint), hip));
-        }
-        run.addAll(belowHip(below, hemPoint));
+        List<Segment> run = new ArrayList<>(toHip(waistPoint));
+        run.addAll(belowHip(run.get(run.size() - 1).to(), hemPoint));
         return run;
+    }
+
+    private List<Segment> toHip(Point waistPoint) {
+        if (!leaning) {
+            return List.of(Cubic.parabola(waistPoint, corner(waistPoint), hip));
+        }
+        double round = Math.min(ROUNDING, Math.min(hip.y() / 2, taperStart / 2));
+        Point above = hip.toward(waistPoint, round / hip.distance(waistPoint));
+        Point below = Point.of(hip.x(), hip.y() + round);
+        return List.of(new Line(waistPoint, above), Cubic.parabola(above, hip, below));
     }
 
     private List<Segment> belowHip(Point from, Point hemPoint) {
@@ -83,13 +83,11 @@ record SkirtSide(Point hip, double taper, double taperStart, double length, bool
         return Point.of(hip.x() - taper, length);
     }
 
-    /** The length of the side from a waist point. */
-    double lengthFrom(Point waistPoint, Point hemPoint) {
-        return Curves.length(down(waistPoint, hemPoint));
-    }
-
     /** The same side as seen by a panel whose waist point may rise until the seam is as long as its neighbour. */
     ClosedWaist.Side asLongAs(double wanted, Point hemPoint) {
+        // Below the hip the seam does not change while the waist point moves.
+        List<Segment> first = toHip(Point.of(hip.x() - 1, 0));
+        double below = Curves.length(belowHip(first.get(first.size() - 1).to(), hemPoint));
         return new ClosedWaist.Side() {
             @Override
             public Point leaving(Point waistPoint) {
@@ -98,7 +96,7 @@ record SkirtSide(Point hip, double taper, double taperStart, double length, bool
 
             @Override
             public double raise(Point waistPoint) {
-                return wanted - lengthFrom(waistPoint, hemPoint);
+                return wanted - below - Curves.length(toHip(waistPoint));
             }
         };
     }

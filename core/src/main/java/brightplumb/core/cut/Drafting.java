@@ -82,12 +82,7 @@ public final class Drafting {
                     }
                     // What a dart plan decides has no rule of its own: the draft says what it came to.
                     Amount amount = setting.resultOf().map(draft::fact).orElseGet(() -> set.amount(setting));
-                    return new InForce(
-                            setting,
-                            amount,
-                            null,
-                            set.byHand(setting),
-                            setting.resultOf().isPresent() ? "" : set.why(setting));
+                    return new InForce(setting, amount, null, set.byHand(setting), set.why(setting));
                 })
                 .toList();
     }

@@ -23,12 +23,28 @@ public final class Outlines {
 
     /** Whether an outline runs through itself. Curves are taken in twelve steps. */
     public static boolean crosses(List<Segment> outline) {
-        List<Point> p = Curves.flattened(outline, STEPS);
-        int n = p.size() - 1;
+        List<Point> points = Curves.flattened(outline, STEPS);
+        int n = points.size() - 1;
+        double[] x = new double[n + 1];
+        double[] y = new double[n + 1];
+        for (int i = 0; i <= n; i++) {
+            x[i] = points.get(i).x();
+            y[i] = points.get(i).y();
+        }
         for (int i = 0; i < n; i++) {
-            for (int j = i + 2; j < n; j++) {
-                boolean neighbours = i == 0 && j == n - 1;
-                if (!neighbours && cross(p.get(i), p.get(i + 1), p.get(j), p.get(j + 1))) {
+            double left = Math.min(x[i], x[i + 1]);
+            double right = Math.max(x[i], x[i + 1]);
+            double top = Math.min(y[i], y[i + 1]);
+            double bottom = Math.max(y[i], y[i + 1]);
+            int last = i == 0 ? n - 1 : n;
+            for (int j = i + 2; j < last; j++) {
+                boolean apart = x[j] < left && x[j + 1] < left
+                        || x[j] > right && x[j + 1] > right
+                        || y[j] < top && y[j + 1] < top
+                        || y[j] > bottom && y[j + 1] > bottom;
+                if (!apart
+                        && side(x, y, i, j) * side(x, y, i, j + 1) < 0
+                        && side(x, y, j, i) * side(x, y, j, i + 1) < 0) {
                     return true;
                 }
             }
@@ -36,18 +52,9 @@ public final class Outlines {
         return false;
     }
 
-    private static boolean cross(Point a, Point b, Point c, Point d) {
-        if (Math.max(a.x(), b.x()) < Math.min(c.x(), d.x())
-                || Math.max(c.x(), d.x()) < Math.min(a.x(), b.x())
-                || Math.max(a.y(), b.y()) < Math.min(c.y(), d.y())
-                || Math.max(c.y(), d.y()) < Math.min(a.y(), b.y())) {
-            return false;
-        }
-        double c1 = b.minus(a).cross(c.minus(a));
-        double d1 = b.minus(a).cross(d.minus(a));
-        double a2 = d.minus(c).cross(a.minus(c));
-        double b2 = d.minus(c).cross(b.minus(c));
-        return c1 * d1 < 0 && a2 * b2 < 0;
+    /** On which side of the stretch from {@code i} the place {@code k} lies. */
+    private static double side(double[] x, double[] y, int i, int k) {
+        return (x[i + 1] - x[i]) * (y[k] - y[i]) - (y[i + 1] - y[i]) * (x[k] - x[i]);
     }
 
     /** The area inside in mm², positive when the outline runs clockwise as seen on the paper. Exact for lines and cubics. */

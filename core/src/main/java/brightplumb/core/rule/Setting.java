@@ -129,12 +129,14 @@ public enum Setting {
         return this == NEGATIVE_EASE;
     }
 
-    /** The fact that tells what it came to, where a dart plan and not a rule decides it unless it is set by hand. */
+    /** The fact that tells what it came to, where the body or the dart plan has the last word. */
     public Optional<String> resultOf() {
         return switch (this) {
             case DART_INTAKE_FRONT -> Optional.of("dart.intake.front");
             case DART_INTAKE_BACK -> Optional.of("dart.intake.back");
             case BACK_IN -> Optional.of("centre.back.in");
+            case CENTRE_FRONT_DROP -> Optional.of("centre.front.drop");
+            case SIDE_RISE -> Optional.of("side.rise");
             default -> Optional.empty();
         };
     }

@@ -42,18 +42,20 @@ public final class Settings {
         return byHand.containsKey(setting);
     }
 
-    /** The rule in force for a setting that was not set by hand. */
-    public Rule rule(Setting setting) {
-        Rule rule = cut.containsKey(setting) ? cut.get(setting) : way.rules().get(setting);
-        if (rule == null) {
-            throw new IllegalStateException("The way " + way.id() + " has no rule for " + setting.key());
-        }
-        return rule;
+    private Optional<Rule> rule(Setting setting) {
+        Rule ofCut = cut.get(setting);
+        return Optional.ofNullable(ofCut != null ? ofCut : way.rules().get(setting));
     }
 
-    /** Why the setting is what it is. */
+    private Rule require(Setting setting) {
+        return rule(setting)
+                .orElseThrow(
+                        () -> new IllegalStateException("The way " + way.id() + " has no rule for " + setting.key()));
+    }
+
+    /** Why the setting is what it is; empty where the dart plan decides and no rule does. */
     public String why(Setting setting) {
-        return byHand(setting) ? "Set by hand." : rule(setting).why();
+        return byHand(setting) ? "Set by hand." : rule(setting).map(Rule::why).orElse("");
     }
 
     /** A setting's amount under its name. */
@@ -78,12 +80,12 @@ public final class Settings {
                     : Amount.length("set by hand", Length.mm(value));
             return set.named(null, setting.spoken()).asOverride();
         }
-        return ((Rule.Worked) rule(setting)).amount().apply(given).named(null, setting.spoken());
+        return ((Rule.Worked) require(setting)).amount().apply(given).named(null, setting.spoken());
     }
 
     /** A setting's choice. */
     public <C extends Choice> C choice(Setting setting, Class<C> type) {
         Object set = byHand.get(setting);
-        return type.cast(set != null ? set : ((Rule.Chosen) rule(setting)).choice());
+        return type.cast(set != null ? set : ((Rule.Chosen) require(setting)).choice());
     }
 }

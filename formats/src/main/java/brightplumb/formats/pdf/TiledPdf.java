@@ -86,14 +86,16 @@ public final class TiledPdf {
     }
 
     private void instructions(PdfInk ink, double top) throws IOException {
+        boolean one = tiling.tiles().size() == 1;
         List<String> words = List.of(
                 "Print at full size,",
                 "not “fit to page”.",
                 "Measure both squares",
                 "before you cut.",
-                tiling.tiles().size() == 1 ? "One page." : tiling.tiles().size() + " pages: trim one edge,",
-                tiling.tiles().size() == 1 ? "" : "lay it on the next page’s",
-                tiling.tiles().size() == 1 ? "" : "line, and tape.");
+                one ? "One page." : tiling.tiles().size() + " pages. Cut off the left",
+                one ? "" : "and upper margins, lay each",
+                one ? "" : "on its neighbour’s dotted",
+                one ? "" : "line, diamond on diamond.");
         for (int i = 0; i < words.size(); i++) {
             ink.text(Point.of(138, top + 4 + i * 7), 2.8, 0, words.get(i));
         }
