@@ -28,7 +28,7 @@ bench() {
 }
 
 measure() {
-  (cd e2e && java -cp "target/test-classes:$(cat "$data/classpath")" "$1" 2>/dev/null)
+  (cd e2e && java -cp "target/test-classes:$(cat "$data/classpath")" "$1")
 }
 
 # From the command to the first healthy answer: a new cluster and demo world, and again with both there.
