@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { INCH, readTape, type Unit } from './reader';
-import { writeLength, writeWithUnit } from './writer';
+import { writeFine, writeLength, writeNumber, writeWithUnit } from './writer';
 
 // The same cases that the core's reader is held to, so that the two never drift apart.
 const cases = readFileSync(new URL('../../../core/src/test/resources/tape-cases.csv', import.meta.url), 'utf8')
@@ -26,5 +26,23 @@ describe('reading the tape', () => {
       const read = readTape(writeWithUnit(mm, 'cm'), 'in');
       expect(read.ok && read.mm).toBeCloseTo(mm, 9);
     }
+  });
+});
+
+describe('writing', () => {
+  it('uses real fractions and a true minus', () => {
+    expect(writeLength(10.5 * INCH, 'in')).toBe('10½');
+    expect(writeLength(-0.25 * INCH, 'in')).toBe('−¼');
+    expect(writeLength(0, 'in')).toBe('0');
+    expect(writeLength(978, 'cm')).toBe('97,8');
+    expect(writeLength(-4, 'cm')).toBe('−0,4');
+    expect(writeWithUnit(INCH / 8, 'in')).toBe('⅛ in');
+  });
+
+  it('shows small differences finely', () => {
+    expect(writeFine(INCH / 16, 'in')).toBe('1/16');
+    expect(writeFine(1.64, 'cm')).toBe('1,6 mm');
+    expect(writeNumber(-0.26)).toBe('−0.26');
+    expect(writeNumber(1 / 3)).toBe('0.333');
   });
 });

@@ -120,4 +120,20 @@ class PeopleTest {
         assertThat(answer.json().get("errors").get(0).get("field").asString()).isEqualTo("name");
         assertThat(demo.get("/api/people/not-an-id").status()).isEqualTo(404);
     }
+
+    @Test
+    void what_the_database_cannot_hold_is_answered_not_broken_by() {
+        assertThat(demo.get("/api/people?q=%00").status()).isEqualTo(400);
+        String id = person("Calendar");
+        var answer = demo.post(
+                "/api/people/" + id + "/sheets",
+                Map.of("takenOn", "+999999999-01-01", "readings", Map.of("waistGirth", typed("30"))));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(demo.post("/api/people", Map.of("name", "N", "note", "a\u0000b"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(demo.post("/api/session", Map.of("email", "a\u0000@b.test", "password", "x"))
+                        .status())
+                .isEqualTo(400);
+    }
 }

@@ -1,9 +1,11 @@
 package brightplumb.app.problems;
 
 import brightplumb.core.measure.Refusal;
+import java.sql.SQLException;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -82,6 +84,20 @@ public class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The books are out of reach",
                 "The database does not answer. Nothing was saved; try again in a moment."));
+    }
+
+    /** What the database cannot hold (a NUL letter, a day beyond its calendar) is the sender's fault, not ours. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> notToBeKept(DataAccessException e) {
+        boolean badValue = e.getRootCause() instanceof SQLException sql
+                && sql.getSQLState() != null
+                && sql.getSQLState().startsWith("22");
+        return badValue
+                ? answer(problem(
+                        HttpStatus.BAD_REQUEST,
+                        "This cannot be kept",
+                        "There is a letter or a day in it that cannot be written down."))
+                : anythingElse(e);
     }
 
     @ExceptionHandler

@@ -1,0 +1,65 @@
+package brightplumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What is on offer, and that what is offered can be asked for. */
+class CatalogueTest {
+
+    private final Client demo = Application.demo();
+
+    @Test
+    void every_cut_drafts_in_every_way_of_its_family_with_its_own_defaults() {
+        JsonNode cuts = demo.get("/api/cuts").json().get("items");
+        JsonNode ways = demo.get("/api/ways").json().get("items");
+        assertThat(cuts.findValuesAsString("id")).contains("straight-skirt");
+        for (JsonNode cut : cuts) {
+            for (JsonNode way : ways) {
+                if (way.get("family").equals(cut.get("family"))) {
+                    String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way.get("id")
+                            + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2}}";
+                    var answer = demo.send("POST", "/api/drafts/preview", body);
+                    assertThat(answer.status()).as(body).isEqualTo(200);
+                    assertThat(answer.json().get("settings").propertyNames())
+                            .as("every setting on offer is told as it stands")
+                            .containsExactlyInAnyOrderElementsOf(
+                                    cut.get("settings").findValuesAsString("key"));
+                }
+            }
+        }
+    }
+
+    @Test
+    void every_choice_that_is_offered_is_taken() {
+        for (JsonNode setting : demo.get("/api/cuts").json().get("items").get(0).get("settings")) {
+            for (JsonNode choice : setting.get("choices")) {
+                String body =
+                        "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2},\"settings\":{"
+                                + setting.get("key") + ":" + choice.get("id") + "}}";
+                JsonNode draft = demo.send("POST", "/api/drafts/preview", body).json();
+                JsonNode inForce = draft.get("settings").get(setting.get("key").asString());
+                assertThat(inForce.get("choice")).isEqualTo(choice.get("id"));
+                assertThat(inForce.get("byHand").asBoolean()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void every_measure_says_how_it_is_taken() {
+        for (JsonNode measure : demo.get("/api/measures").json().get("items")) {
+            assertThat(measure.get("how").asString())
+                    .as(measure.get("key").asString())
+                    .hasSizeGreaterThan(15);
+        }
+    }
+
+    @Test
+    void an_unknown_address_is_a_problem_not_a_page() {
+        var answer = demo.get("/api/nowhere");
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(answer.header("content-type")).startsWith("application/problem+json");
+        assertThat(demo.send("PATCH", "/api/people", "{}").status()).isEqualTo(405);
+    }
+}

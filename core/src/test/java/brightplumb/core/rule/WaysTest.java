@@ -1,0 +1,140 @@
+package brightplumb.core.rule;
+
+import static brightplumb.core.measure.Measure.*;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.cut.Bodies;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class WaysTest {
+
+    @Test
+    void every_way_has_a_reason_and_a_rule_for_every_setting_that_needs_one() {
+        for (Way way : Ways.ALL) {
+            assertThat(way.why()).isNotBlank();
+            for (Setting setting : way.family().settings()) {
+                boolean needed = setting.isChoice() || setting.resultOf().isEmpty();
+                if (needed) {
+                    assertThat(way.rules()).as(way.id()).containsKey(setting);
+                    assertThat(way.rules().get(setting).why())
+                            .as(way.id() + " " + setting.key())
+                            .isNotBlank();
+                }
+            }
+        }
+    }
+
+    @Test
+    void every_rules_choice_is_one_its_setting_offers() {
+        for (Way way : Ways.ALL) {
+            way.rules().forEach((setting, rule) -> {
+                if (rule instanceof Rule.Chosen chosen) {
+                    assertThat(setting.choices()).contains(chosen.choice());
+                } else {
+                    assertThat(setting.isChoice()).isFalse();
+                }
+            });
+        }
+    }
+
+    @Test
+    void every_rules_amount_is_one_that_may_also_be_typed() {
+        Body body = Body.of(Bodies.inches(28, 38, 8));
+        for (Way way : Ways.ALL) {
+            Settings set = new Settings(way, Map.of(), Map.of(), body, Cloth.WOVEN);
+            way.rules().forEach((setting, rule) -> {
+                if (rule instanceof Rule.Worked) {
+                    assertThat(set.amount(setting).value())
+                            .as(way.id() + " " + setting.key())
+                            .isBetween(setting.least(), setting.most());
+                }
+            });
+        }
+    }
+
+    @Test
+    void what_a_hand_set_wins_over_the_cut_and_the_cut_over_the_way() {
+        Body body = Body.of(Bodies.inches(28, 38, 8));
+        Way way = Ways.of(Family.SKIRT, "house").orElseThrow();
+        Map<Setting, Rule> cut = Map.of(Setting.SIDE_RISE, Rule.inches(0.75, "so the cut asks"));
+        Settings byCut = new Settings(way, cut, Map.of(), body, Cloth.WOVEN);
+        assertThat(byCut.amount(Setting.SIDE_RISE).value()).isEqualTo(0.75 * 25.4);
+        assertThat(byCut.why(Setting.SIDE_RISE)).isEqualTo("so the cut asks");
+        Settings byHand = new Settings(way, cut, Map.of(Setting.SIDE_RISE, 3.0), body, Cloth.WOVEN);
+        assertThat(byHand.amount(Setting.SIDE_RISE).value()).isEqualTo(3);
+        assertThat(byHand.amount(Setting.SIDE_RISE).overridden()).isTrue();
+        assertThat(byHand.amount(Setting.HIP_EASE).overridden()).isFalse();
+    }
+
+    @Test
+    void shares_of_every_plan_add_up_to_the_whole_drop() {
+        for (DartPlan plan : DartPlan.values()) {
+            plan.shares().ifPresent(s -> assertThat(s.front() + s.back()).isCloseTo(1, within(1e-12)));
+        }
+    }
+
+    @Test
+    void an_unknown_way_is_not_found() {
+        assertThat(Ways.of(Family.SKIRT, "sixteenth")).isEmpty();
+        assertThat(Ways.of(Family.SKIRT, "quarter")).isPresent();
+    }
+
+    /** Common practice, no source, for spans and rises; open data for thigh, knee and ankle. */
+    @Test
+    void what_was_not_taken_is_guessed_by_its_rule_and_marked() {
+        Body body = Body.of(Sheet.ofMillimetres(Map.of(WAIST_GIRTH, 750.0, HIP_GIRTH, 1016.0, BUST_GIRTH, 38 * 25.4)));
+        assertThat(body.hipDepth().length().inches()).isEqualTo(8);
+        assertThat(body.bustSpan().length().inches()).as("38 gives 8").isCloseTo(8, within(1e-9));
+        assertThat(body.find(BODY_RISE).orElseThrow().length().inches())
+                .as("40 gives 11")
+                .isCloseTo(11, within(1e-9));
+        assertThat(body.find(KNEE_GIRTH).orElseThrow().value()).isCloseTo(0.288 * 1016 + 84, within(1e-9));
+        assertThat(body.hipDepth().estimated()).isTrue();
+        assertThat(body.hip().estimated()).isFalse();
+        assertThat(body.find(CROTCH_LENGTH)).as("not guessed at all").isEmpty();
+    }
+
+    @Test
+    void a_taped_value_always_wins_over_a_guess() {
+        Body body = Body.of(
+                Sheet.ofMillimetres(Map.of(WAIST_GIRTH, 750.0, HIP_GIRTH, 1016.0, HIP_DEPTH, 230.0, BUST_SPAN, 170.0)));
+        assertThat(body.hipDepth().value()).isEqualTo(230);
+        assertThat(body.estimateOf(HIP_DEPTH)).isEmpty();
+        assertThat(body.bustSpan().value()).isEqualTo(170);
+    }
+
+    @Test
+    void one_taped_arc_gives_the_other() {
+        Body body = Body.of(Sheet.ofMillimetres(Map.of(WAIST_GIRTH, 750.0, HIP_GIRTH, 1000.0, FRONT_HIP_ARC, 480.0)));
+        assertThat(body.find(BACK_HIP_ARC).orElseThrow().value()).isCloseTo(520, within(1e-9));
+        assertThat(body.find(BACK_HIP_ARC).orElseThrow().estimated()).isTrue();
+    }
+
+    @Test
+    void a_waist_and_a_hip_that_cannot_be_one_body_are_refused_together_with_all_else() {
+        assertThatThrownBy(() -> Body.of(Bodies.inches(70, 36, 8)))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults().get(0).field()).isEqualTo("measures.waistGirth"));
+        assertThatThrownBy(() -> Body.of(Sheet.ofMillimetres(Map.of(HIP_GIRTH, -4.0, KNEE_GIRTH, 9000.0))))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults())
+                                .extracting(Refusal.Fault::field)
+                                .containsExactlyInAnyOrder(
+                                        "measures.waistGirth", "measures.hipGirth", "measures.kneeGirth"));
+    }
+
+    @Test
+    void a_refusal_holds_no_measure_of_the_body() {
+        assertThatThrownBy(() -> Body.of(Sheet.ofMillimetres(Map.of(WAIST_GIRTH, 4711.0, HIP_GIRTH, 1000.0))))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.getMessage() + r.faults()).doesNotContain("4711"));
+    }
+}
