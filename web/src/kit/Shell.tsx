@@ -4,7 +4,7 @@ import { type ReactNode, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answered, api } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { useSession } from '../api/queries';
+import { keys, useSession } from '../api/queries';
 import { useUnit } from '../tape/unit';
 import { Button } from './Button';
 import { Find } from './Find';
@@ -29,7 +29,7 @@ export function Shell(props: {
   const [finding, setFinding] = useState(false);
   const [listing, setListing] = useState(false);
   const lost = useConnectionLost();
-  const keys = useMemo(() => {
+  const pressed = useMemo(() => {
     const map: Record<string, () => void> = {
       u: unit.toggle,
       '/': () => setFinding(true),
@@ -41,7 +41,7 @@ export function Shell(props: {
     });
     return map;
   }, [unit.toggle, to, navigate]);
-  useKeys(keys);
+  useKeys(pressed);
   return (
     <div className={props.fixed ? 'flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden' : 'flex min-h-dvh flex-col'}>
       <header className="no-print flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2">
@@ -158,7 +158,9 @@ function Who({ onKeys }: { onKeys: () => void }) {
             className={item}
             onSelect={async () => {
               await answered(api.DELETE('/api/session'));
-              queries.clear();
+              forgetTyped();
+              queries.removeQueries({ predicate: (q) => q.queryKey[0] !== keys.session[0] });
+              queries.setQueryData(keys.session, null);
               navigate('/');
             }}
           >
@@ -168,4 +170,11 @@ function Who({ onKeys }: { onKeys: () => void }) {
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
+}
+
+/** Whoever sits down next finds no figures of anybody that were typed here and not kept. */
+function forgetTyped() {
+  for (const key of Object.keys(localStorage)) {
+    if (key.startsWith('plumb.sheet.') || key.startsWith('plumb.unsaved.')) localStorage.removeItem(key);
+  }
 }

@@ -1,0 +1,217 @@
+package brightplumb.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** What happens around the path: second thoughts, empty places, a tablet held upright, hands on the keyboard. */
+class AroundTheTableTest {
+
+    private static Packaged application;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        application = Packaged.start("e2earound");
+        browser = new Browser(application.address());
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.assertNoErrors();
+        browser.close();
+        application.close();
+    }
+
+    private static Locator link(Page page, String starts) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + starts)));
+    }
+
+    private static void openTicket(Page page, String name) {
+        page.navigate("/");
+        link(page, name).click();
+        page.getByTestId("draft-paper").waitFor();
+    }
+
+    private static Locator kept(Page page) {
+        return page.getByText("kept", new Page.GetByTextOptions().setExact(true));
+    }
+
+    @Test
+    void a_ticket_taken_off_the_rack_comes_back_when_it_is_undone() {
+        Page page = browser.signedIn();
+        Browser.button(page, "Take Net-mender’s skirt off the rack").click();
+        assertThat(link(page, "Net-mender")).hasCount(0);
+        Browser.button(page, "Undo").click();
+        assertThat(link(page, "Net-mender")).hasCount(1);
+        page.reload();
+        assertThat(link(page, "Net-mender")).hasCount(1);
+    }
+
+    @Test
+    void a_person_who_was_removed_is_gone_after_a_few_seconds_and_not_before() {
+        Page page = browser.signedIn();
+        page.navigate("/book");
+        Browser.button(page, "New person").click();
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Brief Visitor");
+        Browser.button(page, "Add, and measure").click();
+        Browser.button(page, "Remove").click();
+        assertThat(page.getByText("Brief Visitor and all their figures will be removed"))
+                .isVisible();
+        Browser.button(page, "Undo").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Brief Visitor")))
+                .isVisible();
+        Browser.button(page, "Remove").click();
+        assertThat(page.getByText("Brief Visitor and all")).isHidden();
+        page.navigate("/book");
+        assertThat(page.getByText("Ottoline Varga")).isVisible();
+        assertThat(page.getByText("Brief Visitor")).hasCount(0);
+    }
+
+    @Test
+    void a_ticket_for_somebody_unmeasured_leads_to_the_tape_from_every_station() {
+        Page page = browser.signedIn();
+        Browser.button(page, "New ticket").click();
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("For"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Casimir Thorne"))
+                .click();
+        Browser.button(page, "Make the ticket").click();
+        assertThat(page.getByText("A ticket needs a name")).isVisible();
+        page.getByLabel("What is it called here").fill("Lantern bearer’s skirt");
+        Browser.button(page, "Make the ticket").click();
+        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).waitFor();
+        for (String key : new String[] {"2", "3", "4"}) {
+            page.locator("h1").first().click();
+            page.keyboard().press(key);
+            assertThat(page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Measure").setExact(true)))
+                    .isVisible();
+            Browser.assertAccessible(page);
+        }
+    }
+
+    @Test
+    void an_amount_set_by_hand_goes_back_to_the_way_with_its_dot() {
+        Page page = browser.signedIn();
+        openTicket(page, "Mrs Fenwick");
+        Locator rise = page.locator("#set-sideRise");
+        assertThat(rise).hasValue("½");
+        rise.fill("7/8");
+        assertThat(kept(page)).isVisible();
+        Browser.button(page, "Side rise was set by hand; give it back to the way")
+                .click();
+        assertThat(rise).hasValue("½");
+        rise.fill("1");
+        rise.press("Escape");
+        assertThat(rise).hasValue("½");
+    }
+
+    @Test
+    void another_way_redraws_the_whole_draft_and_is_kept() {
+        Page page = browser.signedIn();
+        openTicket(page, "Mrs Fenwick");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Half-block"))
+                .click();
+        assertThat(page.locator("#set-dartPlan")).containsText("Half-block shares");
+        assertThat(kept(page)).isVisible();
+        page.reload();
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Half-block")))
+                .isChecked();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("House"))
+                .click();
+        assertThat(kept(page)).isVisible();
+    }
+
+    @Test
+    void a_frozen_revision_is_listed_with_its_reason() {
+        Page page = browser.signedIn();
+        openTicket(page, "Postmistress");
+        page.keyboard().press("4");
+        page.getByLabel("Reason").fill("for the dress parade");
+        Browser.button(page, "Freeze revision 1").click();
+        assertThat(link(page, "Revision 1")).isVisible();
+        assertThat(page.getByText("for the dress parade")).isVisible();
+        assertThat(Browser.button(page, "Freeze revision 2")).isVisible();
+        Browser.assertAccessible(page);
+    }
+
+    @Test
+    void the_figure_grows_with_the_girths_as_they_are_typed() {
+        Page page = browser.signedIn();
+        openTicket(page, "Postmistress");
+        page.keyboard().press("1");
+        Locator outline = page.getByLabel(Pattern.compile("^The body from the front"))
+                .locator("path")
+                .nth(1);
+        String before = outline.getAttribute("d");
+        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("52");
+        assertThat(outline).not().hasAttribute("d", before);
+        assertThat(page.getByText("hip 52")).isVisible();
+        Browser.button(page, "Leave as it was").click();
+        assertThat(outline).hasAttribute("d", before);
+    }
+
+    @Test
+    void on_a_tablet_held_upright_the_paper_comes_first_and_nothing_runs_off_the_side() {
+        Page page = browser.signedIn();
+        page.setViewportSize(768, 1024);
+        openTicket(page, "Lamplighter");
+        String ticket = page.url().replaceFirst("/draft.*", "");
+        for (String station : new String[] {"/draft", "/measure", "/true", "/cut"}) {
+            page.navigate(ticket + station);
+            page.waitForTimeout(1200);
+            Object fits = page.evaluate("document.documentElement.scrollWidth <= window.innerWidth");
+            Assertions.assertThat(fits).as(station).isEqualTo(true);
+        }
+        page.navigate(ticket + "/draft");
+        var paper = page.getByTestId("draft-paper").boundingBox();
+        Assertions.assertThat(paper.width).isGreaterThan(600);
+        Assertions.assertThat(paper.height).isGreaterThan(350);
+        Assertions.assertThat(paper.y).isLessThan(page.locator("#set-hipEase").boundingBox().y);
+    }
+
+    @Test
+    void the_keyboard_alone_goes_from_the_rack_to_a_changed_amount() {
+        Page page = browser.signedIn();
+        page.keyboard().press("/");
+        page.keyboard().type("lamplighter");
+        Locator found = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LINK).first();
+        assertThat(found).containsText("Lamplighter");
+        page.keyboard().press("Tab");
+        page.keyboard().press("Enter");
+        page.getByTestId("draft-paper").waitFor();
+        page.locator("#set-waistEase").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#set-centreFrontDrop")).isFocused();
+        page.keyboard().type("3/8");
+        assertThat(page.locator("#set-centreFrontDrop")).hasValue("3/8");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("#set-centreFrontDrop")).hasValue("⅜");
+    }
+
+    @Test
+    void signing_out_leaves_nothing_to_see() {
+        Page page = browser.signedIn();
+        page.getByLabel("Winifred Hale, Saltmarsh Playhouse").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
+                .click();
+        assertThat(Browser.button(page, "Sign in")).isVisible();
+        page.navigate("/book");
+        assertThat(Browser.button(page, "Sign in")).isVisible();
+        page.getByLabel("Address").fill("demo@brightplumb.test");
+        page.getByLabel("Password").fill("chalk-and-calico");
+        Browser.button(page, "Sign in").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not belong together");
+    }
+}
