@@ -55,6 +55,10 @@ function applies(setting: Setting, draft: Draft): boolean {
       return draft.cloth.stretch > 0;
     case 'zipLength':
       return choice('closure') === 'centre-back-zip';
+    case 'bandHeight':
+      return choice('bandPlace') === 'included';
+    case 'centreBackHem':
+      return choice('centreBackShape') !== 'under-seat';
     case 'taperStart':
       return (draft.settings.hemTaper?.value ?? 0) !== 0;
     default:

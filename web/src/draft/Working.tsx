@@ -20,6 +20,8 @@ const SETTINGS: Record<string, string> = {
   'side.rise': 'sideRise',
   'hem.taper': 'hemTaper',
   'taper.start': 'taperStart',
+  'knee.level': 'kneeLevel',
+  slit: 'slit',
   'zip.length': 'zipLength',
 };
 

@@ -77,7 +77,10 @@ function Form(props: { onClose: () => void; person?: string }) {
             label="Cut"
             value={cut}
             options={cuts.data?.map((c) => ({ id: c.id, title: c.title })) ?? []}
-            onChange={setCut}
+            onChange={(next) => {
+              setCut(next);
+              setWay(cuts.data?.find((c) => c.id === next)?.way ?? way);
+            }}
             className="min-h-11"
           />
         </div>
@@ -92,6 +95,7 @@ function Form(props: { onClose: () => void; person?: string }) {
           />
         </div>
       </div>
+      <p className="text-soft">{cuts.data?.find((c) => c.id === cut)?.about}</p>
       <p className="text-soft">{ways.data?.find((w) => w.id === way && w.family === family)?.why}</p>
       <Field
         label="Promised for"

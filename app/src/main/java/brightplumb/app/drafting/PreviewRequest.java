@@ -1,5 +1,7 @@
 package brightplumb.app.drafting;
 
+import brightplumb.core.cut.Catalogue;
+import brightplumb.core.cut.Cut;
 import brightplumb.core.cut.DraftRequest;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
@@ -20,18 +22,18 @@ import java.util.Map;
  * @param way the way's id; the cut's own where it is missing
  * @param measures measure keys to mm
  * @param settings setting keys to mm, a ratio or a choice's id
- * @param cloth the cloth; woven, 150 cm, folded where it is missing
+ * @param cloth the cloth; the cut's own where it is missing
  */
 public record PreviewRequest(
         String cut, String way, Map<String, Object> measures, Map<String, Object> settings, ClothRequest cloth) {
 
-    /** A cloth; what is missing is as in {@link Cloth#WOVEN}. */
+    /** A cloth; what is missing is as the cut's own cloth has it. */
     public record ClothRequest(Double stretch, Double width, Boolean folded, Boolean oneWay) {
 
         /** The cloth, each part checked. */
-        Cloth read(List<Refusal.Fault> faults) {
-            double s = stretch == null ? Cloth.WOVEN.stretch() : stretch;
-            double w = width == null ? Cloth.WOVEN.width() : width;
+        Cloth read(Cloth usual, List<Refusal.Fault> faults) {
+            double s = stretch == null ? usual.stretch() : stretch;
+            double w = width == null ? usual.width() : width;
             if (!(s >= 0 && s <= 2)) {
                 faults.add(new Refusal.Fault(
                         "cloth.stretch", "Stretch is a share from 0 to 2: 0.4 for a cloth that goes from 10 to 14 cm"));
@@ -39,7 +41,7 @@ public record PreviewRequest(
             if (!(w >= 100 && w <= 5000)) {
                 faults.add(new Refusal.Fault("cloth.width", "The cloth is 10 to 500 cm wide"));
             }
-            return new Cloth(s, w, folded == null || folded, oneWay != null && oneWay);
+            return new Cloth(s, w, folded == null ? usual.folded() : folded, oneWay == null ? usual.oneWay() : oneWay);
         }
     }
 
@@ -54,7 +56,8 @@ public record PreviewRequest(
             faults.add(new Refusal.Fault("cut", "Say which cut is to be drafted"));
         }
         Sheet sheet = sheet(measures, faults);
-        Cloth asked = cloth == null ? Cloth.WOVEN : cloth.read(faults);
+        Cloth usual = cut == null ? Cloth.WOVEN : Catalogue.of(cut).map(Cut::cloth).orElse(Cloth.WOVEN);
+        Cloth asked = cloth == null ? usual : cloth.read(usual, faults);
         Map<String, Object> set = new LinkedHashMap<>();
         if (settings != null) {
             settings.forEach((key, value) -> {

@@ -23,36 +23,59 @@ record CentreBack(List<Segment> run, double hipY) {
     private static final double INCH = Length.INCH;
 
     /**
+     * How the seam is shaped.
+     *
      * @param in mm in at the waist
+     * @param hemIn mm in from the narrow level to the hem
+     * @param narrowY the narrowest level
+     * @param pencil whether shaping under the seat stays in to the hem
+     */
+    record Shaping(CentreBackShape shape, Seat seat, double in, double hemIn, double narrowY, boolean pencil) {}
+
+    /**
      * @param waistY the level of the dropped waist at the centre
      * @param hipY the hip's level
      * @param hemY the hem's level
-     * @param pencil whether the skirt stays narrow to the hem
      */
-    static CentreBack of(
-            CentreBackShape shape, Seat seat, double in, double waistY, double hipY, double hemY, boolean pencil) {
+    static CentreBack of(Shaping asked, double waistY, double hipY, double hemY) {
         List<Segment> run = new ArrayList<>();
-        Point waist = Point.of(in, waistY);
-        switch (shape) {
-            case STRAIGHT -> run.add(new Line(waist, Point.of(in, hemY)));
-            case WAIST -> out(run, waist, Math.min(waistY + 4.5 * INCH, hipY), hemY);
-            case WAIST_TO_HIP -> out(run, waist, hipY, hemY);
-            case HOLLOW -> out(run, waist, Math.min(hipY + 8 * INCH, hemY), hemY);
-            case ROUND -> {
-                double free = Math.min(2 * INCH, Math.min((hipY - waistY) / 2, (hemY - hipY) / 2));
-                out(run, waist, hipY - free, hipY + free);
-                run.add(bend(Point.of(0, hipY + free), Point.of(Math.min(0.5 * INCH, (hemY - hipY) / 8), hemY)));
-            }
-            case UNDER_SEAT -> {
-                double deepest = Math.min(hipY + seat.inchesBelow() * INCH, (hipY + hemY) / 2);
-                double offset = Math.min(seat.inchesIn() * INCH, (deepest - hipY) / 3);
-                run.add(new Line(waist, Point.of(0, hipY)));
-                run.add(bend(Point.of(0, hipY), Point.of(offset, deepest)));
-                Point under = Point.of(offset, deepest);
-                run.add(pencil ? new Line(under, Point.of(offset, hemY)) : bend(under, Point.of(0, hemY)));
+        Point waist = Point.of(asked.in(), waistY);
+        double free = Math.min(2 * INCH, Math.min((hipY - waistY) / 2, (hemY - hipY) / 2));
+        double foot = switch (asked.shape()) {
+            case STRAIGHT, UNDER_SEAT -> hipY;
+            case WAIST -> Math.min(waistY + 4.5 * INCH, hipY);
+            case WAIST_TO_HIP -> hipY;
+            case HOLLOW -> Math.min(hipY + 8 * INCH, hemY);
+            case ROUND -> hipY - free;
+        };
+        if (asked.shape() == CentreBackShape.UNDER_SEAT) {
+            run.add(new Line(waist, Point.of(0, hipY)));
+            underSeat(run, asked, hipY, hemY);
+        } else {
+            double from = asked.shape() == CentreBackShape.ROUND ? hipY + free : Math.max(foot, hipY);
+            boolean narrows = asked.hemIn() > 0 && hemY - from > 2 * INCH;
+            out(run, waist, foot, narrows ? from : hemY);
+            if (narrows) {
+                narrow(run, Point.of(0, from), asked, hemY);
             }
         }
         return new CentreBack(List.copyOf(run), hipY);
+    }
+
+    private static void narrow(List<Segment> run, Point from, Shaping asked, double hemY) {
+        double level = asked.narrowY() - from.y() > 2 * INCH ? asked.narrowY() : hemY;
+        Point narrow = Point.of(Math.min(asked.hemIn(), (level - from.y()) / 3), level);
+        run.add(bend(from, narrow));
+        if (hemY - level > 1e-6) {
+            run.add(new Line(narrow, Point.of(narrow.x(), hemY)));
+        }
+    }
+
+    private static void underSeat(List<Segment> run, Shaping asked, double hipY, double hemY) {
+        double deepest = Math.min(hipY + asked.seat().inchesBelow() * INCH, (hipY + hemY) / 2);
+        Point under = Point.of(Math.min(asked.seat().inchesIn() * INCH, (deepest - hipY) / 3), deepest);
+        run.add(bend(Point.of(0, hipY), under));
+        run.add(asked.pencil() ? new Line(under, Point.of(under.x(), hemY)) : bend(under, Point.of(0, hemY)));
     }
 
     private static void out(List<Segment> run, Point waist, double upright, double end) {

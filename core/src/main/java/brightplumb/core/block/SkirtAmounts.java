@@ -83,7 +83,7 @@ final class SkirtAmounts {
     Amount centreBackIn(Amount hip, Amount waist) {
         Amount in = NONE;
         if (!shape.shapesWaist()) {
-            if (set.amountByHand(BACK_IN).filter(a -> a.value() > 0).isPresent()) {
+            if (set.byHand(BACK_IN) && set.amount(BACK_IN).value() > 0) {
                 throw new Refusal(
                         "settings.backIn",
                         "This centre back does not come in at the waist; choose another shape for it first");
@@ -105,7 +105,7 @@ final class SkirtAmounts {
     /** What the darts of a quarter take, in all. */
     Amount intake(Panel panel, Amount hip, Amount waist, Amount centreIn) {
         boolean front = panel == Panel.FRONT;
-        Amount asked = set.amountByHand(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
+        Amount asked = set.asked(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
                 .orElseGet(() -> byPlan(panel).atMost(SkirtDarts.most(panel).times(2)));
         Amount intake =
                 asked.atMost(hip.minus(SkirtQuarter.fromCentre(centreIn, waist)).notBelowZero());

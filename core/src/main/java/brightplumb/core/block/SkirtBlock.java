@@ -72,30 +72,35 @@ public final class SkirtBlock {
         Amount taper = setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
         Amount start = setting(TAPER_START, "taper.start", "Taper starts below the hip")
                 .atMost(length.minus(hipDepth).over(2));
+        Amount narrow = narrow(hipDepth, length, start);
         CentreBack centreBack = CentreBack.of(
-                shares.centreBackShape(),
-                set.choice(SEAT, Seat.class),
-                back.centreIn().value(),
+                new CentreBack.Shaping(
+                        shares.centreBackShape(),
+                        set.choice(SEAT, Seat.class),
+                        back.centreIn().value(),
+                        set.amount(CENTRE_BACK_HEM).value(),
+                        narrow.value(),
+                        taper.value() > 0),
                 backDrop.value(),
                 hipDepth.value(),
-                length.value(),
-                taper.value() > 0);
+                length.value());
         hems(frontHip, backHip, taper, centreBack);
 
         // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
         // length.
-        var lines = new SkirtLines(paper, hipDepth.value(), length.value(), taper.value(), start.value(), rise.value());
+        var lines = new SkirtLines(
+                paper, hipDepth.value(), length.value(), taper.value(), start.value(), narrow.value(), rise.value());
         SkirtLines.Panelled frontLines = lines.front(front, frontDrop.value());
         SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
         paper.piece(SkirtPieces.front(frontLines));
-        paper.piece(SkirtPieces.back(backLines, zip()));
+        paper.piece(SkirtPieces.back(backLines, zip(), slit(length, hipDepth)));
 
         SkirtNotices.say(paper, body, set, shares, front, back);
         return paper.finished();
     }
 
     private Amount hipDepth() {
-        Amount depth = body.hipDepth();
+        Amount depth = set.belowBand(body.hipDepth());
         for (Panel panel : Panel.values()) {
             paper.draw(panel, CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
             paper.draw(panel, LEVEL, "waist", across(0)).draw(panel, LEVEL, "hip", across(depth.value()));
@@ -109,8 +114,8 @@ public final class SkirtBlock {
     }
 
     private Amount length(Amount hipDepth) {
-        Amount length = set.amount(LENGTH);
-        if (length.value() < hipDepth.value() + 2 * Length.INCH) {
+        Amount length = set.belowBand(set.amount(LENGTH));
+        if (length.value() < hipDepth.value() + 2 * Length.INCH || hipDepth.value() < 2 * Length.INCH) {
             throw new Refusal("settings.length", "A skirt must end at least 2 in (5 cm) below the hip line");
         }
         for (Panel panel : Panel.values()) {
@@ -119,6 +124,30 @@ public final class SkirtBlock {
         }
         paper.level("hem", length.value());
         return paper.step(length.named("length", "length"), "Length", set.why(LENGTH));
+    }
+
+    /** Where the taper ends: a long pencil is narrowest above the knee and hangs straight from there. */
+    private Amount narrow(Amount hipDepth, Amount length, Amount start) {
+        Amount level = set.amount(KNEE_LEVEL);
+        if (level.value() == 0) {
+            return length;
+        }
+        Amount least = hipDepth.plus(start).plus(Amount.inches("least run of the taper", 2));
+        return paper.step(
+                "knee.level",
+                "Narrowest level",
+                set.belowBand(level).atLeast(least).atMost(length),
+                set.why(KNEE_LEVEL));
+    }
+
+    private Amount slit(Amount length, Amount hipDepth) {
+        if (set.amount(SLIT).value() == 0) {
+            return null;
+        }
+        Amount most = length.minus(hipDepth)
+                .minus(Amount.inches("closed below the hip", 2))
+                .notBelowZero();
+        return paper.step("slit", "Slit, up from the hem", set.amount(SLIT).atMost(most), set.why(SLIT));
     }
 
     private Line across(double y) {

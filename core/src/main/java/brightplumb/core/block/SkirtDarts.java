@@ -86,7 +86,7 @@ final class SkirtDarts {
         Setting setting = panel == Panel.FRONT ? DART_LENGTH_FRONT : DART_LENGTH_BACK;
         Amount length = set.amount(setting)
                 .atLeast(LEAST_LENGTH)
-                .atMost(body.hipDepth().minus(ABOVE_HIP))
+                .atMost(set.belowBand(body.hipDepth()).minus(ABOVE_HIP))
                 .named("dart.length." + panel.id(), panel.id() + " dart length");
         return paper.step(length, panel.title() + " dart length", set.why(setting));
     }

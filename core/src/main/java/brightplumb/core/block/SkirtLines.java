@@ -37,14 +37,16 @@ final class SkirtLines {
     private final double hemY;
     private final double taper;
     private final double taperStart;
+    private final double narrowY;
     private final double rise;
 
-    SkirtLines(Paper paper, double hipY, double hemY, double taper, double taperStart, double rise) {
+    SkirtLines(Paper paper, double hipY, double hemY, double taper, double taperStart, double narrowY, double rise) {
         this.paper = paper;
         this.hipY = hipY;
         this.hemY = hemY;
         this.taper = taper;
         this.taperStart = taperStart;
+        this.narrowY = narrowY;
         this.rise = rise;
     }
 
@@ -63,11 +65,11 @@ final class SkirtLines {
 
     private SkirtSide side(SkirtQuarter quarter, double centreIn) {
         Point hip = Point.of(centreIn + quarter.hip().value(), hipY);
-        return new SkirtSide(hip, taper, taperStart, hemY, quarter.waistWider());
+        return new SkirtSide(hip, taper, taperStart, narrowY, hemY, quarter.waistWider());
     }
 
     private HemLine hem(SkirtSide side, double centreX) {
-        return HemLine.drawn(side.atHemLevel(), side.taperDirection(), Point.of(centreX, hemY));
+        return HemLine.drawn(side.atHemLevel(), side.atHem(), Point.of(centreX, hemY));
     }
 
     private Panelled drawn(

@@ -28,7 +28,7 @@ final class SkirtPieces {
     }
 
     /** The back; the centre seam is parted where the zip ends, when there is one. */
-    static Piece back(SkirtLines.Panelled lines, Amount zip) {
+    static Piece back(SkirtLines.Panelled lines, Amount zip, Amount slit) {
         List<Seam> seams = edges(lines);
         List<Mark> marks = marks(lines);
         if (zip == null) {
@@ -40,6 +40,10 @@ final class SkirtPieces {
             seams.add(new Seam(Edge.CENTRE_BACK_ZIP, Curves.reversed(parted.get(0))));
             Segment end = parted.get(1).get(0);
             marks.add(notch(end.from(), end.direction(0).turned(), 2, "zip end"));
+        }
+        if (slit != null && slit.value() > 0) {
+            Curves.Along end = Curves.along(Curves.reversed(lines.centre()), slit.value());
+            marks.add(notch(end.at(), end.direction().turned().times(-1), 2, "slit top"));
         }
         Segment top = lines.centre().get(0);
         marks.add(notch(top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));

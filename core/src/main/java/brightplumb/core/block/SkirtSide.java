@@ -16,10 +16,11 @@ import java.util.List;
  * @param hip the hip point
  * @param taper how far the hem point lies in from below the hip point, mm; negative flares
  * @param taperStart mm below the hip where the taper begins
+ * @param narrow mm from the level waist to where the taper ends; the hem's level where it runs to the hem
  * @param length mm from the level waist to the hem
  * @param leaning whether the waist is wider than the hip
  */
-record SkirtSide(Point hip, double taper, double taperStart, double length, boolean leaning)
+record SkirtSide(Point hip, double taper, double taperStart, double narrow, double length, boolean leaning)
         implements ClosedWaist.Side {
 
     private static final double ROUNDING = Length.INCH * 2;
@@ -61,21 +62,39 @@ record SkirtSide(Point hip, double taper, double taperStart, double length, bool
             return List.of(new Line(from, hemPoint));
         }
         Point turn = Point.of(hip.x(), hip.y() + taperStart);
-        double round = Math.min(turn.y() - from.y(), (length - turn.y()) / 2);
+        double round = Math.min(turn.y() - from.y(), (narrow - turn.y()) / 2);
         Point above = Point.of(hip.x(), turn.y() - round);
-        Point after = turn.plus(taperDirection().times(round));
+        Point after = turn.plus(slope().times(round));
         List<Segment> run = new ArrayList<>();
         if (above.distance(from) > 1e-6) {
             run.add(new Line(from, above));
         }
         run.add(Cubic.parabola(run.isEmpty() ? from : above, turn, after));
-        run.add(new Line(after, hemPoint));
+        if (runsToHem()) {
+            run.add(new Line(after, hemPoint));
+        } else {
+            Point knee = Point.of(hip.x() - taper, narrow);
+            double bend = Math.min(ROUNDING, Math.min(length - narrow, after.distance(knee)) / 2);
+            Point before = knee.minus(slope().times(bend));
+            Point below = Point.of(knee.x(), narrow + bend);
+            run.add(new Line(after, before));
+            run.add(Cubic.parabola(before, knee, below));
+            run.add(new Line(below, hemPoint));
+        }
         return run;
     }
 
+    private boolean runsToHem() {
+        return length - narrow < 1;
+    }
+
+    private Point slope() {
+        return Point.of(-taper, narrow - hip.y() - taperStart).unit();
+    }
+
     /** The side's direction at the hem, downward. */
-    Point taperDirection() {
-        return Point.of(-taper, length - hip.y() - taperStart).unit();
+    Point atHem() {
+        return runsToHem() ? slope() : Point.of(0, 1);
     }
 
     /** Where the side crosses the level of the hem. */

@@ -1,6 +1,7 @@
 package brightplumb.core.cut;
 
 import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -17,6 +18,7 @@ import java.util.Map;
  * @param way the way it is drafted in unless another is asked
  * @param measures what it is drafted from, in tape order; the first are the ones it cannot do without
  * @param defaults rules of its own, which win over the way's
+ * @param cloth the cloth it is made of unless another is named
  */
 public record Cut(
         String id,
@@ -25,7 +27,8 @@ public record Cut(
         Family family,
         String way,
         List<Measure> measures,
-        Map<Setting, Rule> defaults) {
+        Map<Setting, Rule> defaults,
+        Cloth cloth) {
 
     public Cut {
         measures = List.copyOf(measures);

@@ -34,6 +34,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
      *
      * @param way the way's name, or null for the cut's own
      * @param settings setting keys to numbers or choice names; never null
+     * @param cloth the cloth, or null for the cut's own
      * @throws Refusal naming each field at fault
      */
     public static DraftRequest of(String cut, String way, Sheet sheet, Map<String, Object> settings, Cloth cloth) {
@@ -50,7 +51,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
         }
-        return new DraftRequest(found, chosen, sheet, byHand, cloth);
+        return new DraftRequest(found, chosen, sheet, byHand, cloth == null ? found.cloth() : cloth);
     }
 
     private static String cuts() {

@@ -13,7 +13,7 @@ import java.util.Map;
 final class AllocatedSkirt {
 
     private static final Rule TO_THREE_ABOVE = worked(
-            given -> given.body().hipDepth().minus(Amount.inches("short of the hip", 3)),
+            given -> given.hipDepth().minus(Amount.inches("short of the hip", 3)),
             "Darts stop three inches above the hip.");
 
     static final Way WAY = Way.like(

@@ -77,6 +77,15 @@ public final class Body {
         }
         guessMissing(BODY_RISE, "hip ÷ 4 + 1 in", () -> hip().over(4).plus(Amount.inches("rise allowance", 1)));
         guessMissing(
+                KNEE_DEPTH,
+                taken.containsKey(OUTSIDE_LEG) ? "half-way between seat and ankle, 2 in up" : "23 in for everyone",
+                () -> taken.containsKey(OUTSIDE_LEG)
+                        ? require(BODY_RISE)
+                                .plus(taken.get(OUTSIDE_LEG))
+                                .over(2)
+                                .minus(Amount.inches("knee above the middle", 2))
+                        : Amount.inches("usual waist to knee", 23));
+        guessMissing(
                 THIGH_GIRTH,
                 "0.553 × hip + 3.4 cm",
                 () -> hip().times(0.553).plus(Amount.length("thigh constant", Length.mm(33.5))));

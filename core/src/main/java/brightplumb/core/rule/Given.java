@@ -15,4 +15,9 @@ public record Given(Body body, Cloth cloth, Settings settings) {
     public Amount amount(Setting setting) {
         return settings.amount(setting);
     }
+
+    /** From the top of the skirt to the hip line. */
+    public Amount hipDepth() {
+        return settings.belowBand(body.hipDepth());
+    }
 }

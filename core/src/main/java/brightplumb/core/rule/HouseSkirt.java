@@ -71,12 +71,24 @@ final class HouseSkirt {
                     entry(LENGTH, Rule.fixed(Length.cm(60), "To about the knee, unless another length is asked.")),
                     entry(HEM_TAPER, inches(0, "As wide at the hem as at the hip.")),
                     entry(TAPER_START, inches(2.5, "A taper begun at the hip pinches it.")),
+                    entry(KNEE_LEVEL, inches(0, "The taper runs straight to the hem.")),
+                    entry(
+                            CENTRE_BACK_HEM,
+                            worked(
+                                    given -> Amount.inches(
+                                            "by habit",
+                                            given.settings().choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
+                                                            == CentreBackShape.ROUND
+                                                    ? 0.5
+                                                    : 0),
+                                    "The centre back hangs straight below the seat unless a pencil is asked.")),
+                    entry(SLIT, inches(0, "No slit unless it is asked.")),
+                    entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
+                    entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
                     entry(CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")),
                     entry(
                             ZIP_LENGTH,
-                            worked(
-                                    given -> given.body().hipDepth(),
-                                    "Down to the hip line, so that the hip goes through.")),
+                            worked(given -> given.hipDepth(), "Down to the hip line, so that the hip goes through.")),
                     entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
                     entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
 
@@ -102,6 +114,6 @@ final class HouseSkirt {
     }
 
     private static Amount aboveHip(Given given, double inches) {
-        return given.body().hipDepth().minus(Amount.inches("short of the hip", inches));
+        return given.hipDepth().minus(Amount.inches("short of the hip", inches));
     }
 }

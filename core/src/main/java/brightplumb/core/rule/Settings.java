@@ -68,9 +68,16 @@ public final class Settings {
         return known;
     }
 
-    /** A setting's amount, if it was set by hand. */
-    public Optional<Amount> amountByHand(Setting setting) {
-        return byHand(setting) ? Optional.of(amount(setting)) : Optional.empty();
+    /** A depth from the waist as the skirt has it: a band that finishes at the waist is taken off the top. */
+    public Amount belowBand(Amount fromWaist) {
+        return choice(Setting.BAND_PLACE, BandPlace.class) == BandPlace.INCLUDED
+                ? fromWaist.minus(amount(Setting.BAND_HEIGHT))
+                : fromWaist;
+    }
+
+    /** A setting's amount, if a hand, the cut or the way asks for one; otherwise the dart plan decides. */
+    public Optional<Amount> asked(Setting setting) {
+        return byHand(setting) || rule(setting).isPresent() ? Optional.of(amount(setting)) : Optional.empty();
     }
 
     private Amount work(Setting setting) {

@@ -21,7 +21,7 @@ class SkirtLinesTest {
 
     private static final Point DOWN = Point.of(0, 1);
 
-    private final SkirtSide side = new SkirtSide(Point.of(245, 205), 25, 60, 640, false);
+    private final SkirtSide side = new SkirtSide(Point.of(245, 205), 25, 60, 640, 640, false);
 
     private ClosedWaist waist(List<DartLine> darts, double net) {
         double taken = darts.stream().mapToDouble(DartLine::intake).sum();
@@ -80,7 +80,7 @@ class SkirtLinesTest {
 
     @Test
     void a_leaning_side_is_straight_above_and_rounded_at_the_hip() {
-        SkirtSide leaning = new SkirtSide(Point.of(245, 205), 0, 60, 640, true);
+        SkirtSide leaning = new SkirtSide(Point.of(245, 205), 0, 60, 640, 640, true);
         List<Segment> run = leaning.down(Point.of(265, 0), Point.of(245, 640));
         assertThat(run.get(0)).isInstanceOf(Line.class);
         for (int i = 0; i + 1 < run.size(); i++) {
@@ -91,8 +91,8 @@ class SkirtLinesTest {
 
     @Test
     void a_hem_leaves_a_leaning_side_square_and_meets_the_centre_level() {
-        HemLine hem = HemLine.drawn(side.atHemLevel(), side.taperDirection(), Point.of(0, 640));
-        assertThat(hem.run().get(0).direction(0).angleTo(side.taperDirection())).isCloseTo(90, within(1e-6));
+        HemLine hem = HemLine.drawn(side.atHemLevel(), side.atHem(), Point.of(0, 640));
+        assertThat(hem.run().get(0).direction(0).angleTo(side.atHem())).isCloseTo(90, within(1e-6));
         Segment last = hem.run().get(hem.run().size() - 1);
         assertThat(last.direction(1).angleTo(Point.of(-1, 0))).isCloseTo(0, within(1e-9));
         assertThat(hem.sideEnd().y())
@@ -106,7 +106,7 @@ class SkirtLinesTest {
     void every_centre_back_is_smooth_and_stands_upright_at_the_hem(CentreBackShape shape) {
         for (Seat seat : Seat.values()) {
             double in = shape.inchesIn() * 25.4;
-            CentreBack centre = CentreBack.of(shape, seat, in, 12, 205, 700, true);
+            CentreBack centre = CentreBack.of(new CentreBack.Shaping(shape, seat, in, 0, 700, true), 12, 205, 700);
             assertThat(centre.waist()).isEqualTo(Point.of(in, 12));
             assertThat(centre.hem().y()).isEqualTo(700);
             List<Segment> run = centre.run();
@@ -122,11 +122,13 @@ class SkirtLinesTest {
     /** Common practice, no source: in 1¼ in at 6 in below the hip for a medium seat; a pencil stays in, a straight skirt runs back. */
     @Test
     void shaping_under_the_seat_follows_the_seats_size() {
-        CentreBack pencil = CentreBack.of(CentreBackShape.UNDER_SEAT, Seat.MEDIUM, 0, 0, 205, 700, true);
+        CentreBack pencil = CentreBack.of(
+                new CentreBack.Shaping(CentreBackShape.UNDER_SEAT, Seat.MEDIUM, 0, 0, 700, true), 0, 205, 700);
         assertThat(pencil.inAt(205)).isCloseTo(0, within(1e-6));
         assertThat(pencil.inAt(205 + 6 * 25.4)).isCloseTo(1.25 * 25.4, within(1e-6));
         assertThat(pencil.hem().x()).isCloseTo(1.25 * 25.4, within(1e-6));
-        CentreBack straight = CentreBack.of(CentreBackShape.UNDER_SEAT, Seat.MEDIUM, 0, 0, 205, 700, false);
+        CentreBack straight = CentreBack.of(
+                new CentreBack.Shaping(CentreBackShape.UNDER_SEAT, Seat.MEDIUM, 0, 0, 700, false), 0, 205, 700);
         assertThat(straight.hem().x()).isZero();
     }
 }

@@ -88,6 +88,27 @@ class SkirtsOnRealBodiesTest {
         }
     }
 
+    static Stream<Arguments> everyCutInEveryWay() {
+        return Catalogue.CUTS.stream()
+                .flatMap(cut -> Ways.of(cut.family()).stream().map(way -> Arguments.of(cut.id(), way.id())));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyCutInEveryWay")
+    void every_cut_in_every_way_is_sound_on_every_body(String cut, String way) {
+        for (Bodies.Row row : Bodies.all()) {
+            Drafted drafted = Drafting.draft(DraftRequest.of(cut, way, row.sheet(), Map.of(), null));
+            assertThat(drafted.checks())
+                    .as(row + " checks")
+                    .allSatisfy(c ->
+                            assertThat(c.verdict()).as(c.id() + " " + c.cause()).isEqualTo(Verdict.TRUE));
+            assertThat(joins(drafted).measured()).as(row + " joins").isLessThan(1);
+            double front = drafted.draft().piece(Panel.FRONT).require(Edge.SIDE).length();
+            double back = drafted.draft().piece(Panel.BACK).require(Edge.SIDE).length();
+            assertThat(back).as(row + " sides").isCloseTo(front, within(1e-6));
+        }
+    }
+
     private static Check joins(Drafted drafted) {
         return drafted.checks().stream()
                 .filter(c -> c.id().equals("joins.smooth"))
