@@ -56,7 +56,8 @@ public record PreviewRequest(
             faults.add(new Refusal.Fault("cut", "Say which cut is to be drafted"));
         }
         Sheet sheet = sheet(measures, faults);
-        Cloth usual = cut == null ? Cloth.WOVEN : Catalogue.of(cut).map(Cut::cloth).orElse(Cloth.WOVEN);
+        Cloth usual =
+                cut == null ? Cloth.WOVEN : Catalogue.of(cut).map(Cut::cloth).orElse(Cloth.WOVEN);
         Cloth asked = cloth == null ? usual : cloth.read(usual, faults);
         Map<String, Object> set = new LinkedHashMap<>();
         if (settings != null) {
