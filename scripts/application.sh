@@ -29,7 +29,7 @@ start_application() {
   local log=$PLUMB_DATA/application.log
   PLUMB_PG_PASSWORD=$PG_PASSWORD PLUMB_PORT=$PLUMB_PORT PLUMB_PG_PORT=$PLUMB_PG_PORT PLUMB_DEMO=${PLUMB_DEMO:-true} \
     java -XX:SharedArchiveFile="$UNPACKED/classes.jsa" -Xshare:auto -Xlog:cds=off -Xlog:cds+path=off \
-    -jar "$UNPACKED/$(basename "$JAR")" >"$log" 2>&1 </dev/null &
+    -jar "$UNPACKED/$(basename "$JAR")" >"$log" 2>&1 </dev/null 9>&- &
   APPLICATION=$!
   for _ in $(seq 600); do
     kill -0 "$APPLICATION" 2>/dev/null || { tail -n 20 "$log" >&2; fail "the application did not start; its log is $log"; }

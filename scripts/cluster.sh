@@ -8,11 +8,31 @@ as_pg() {
   if [ "$(id -u)" = 0 ]; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi
 }
 
+# One copy at a time works on a data folder. A database that outlived its copy (it was killed) is ended first.
+lock_data() {
+  exec 9>"$1/lock" || fail "cannot write to $1"
+  flock -n 9 || fail "another copy is at work on $1; set PLUMB_DATA to another folder"
+  local cluster; cluster=$(cluster_home "$1")/pg
+  if [ -d "$cluster" ] && as_pg "$PG_BIN/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
+    say "ending a database that was left over"
+    as_pg "$PG_BIN/pg_ctl" -D "$cluster" -m fast -w -t 30 stop >/dev/null 2>&1 </dev/null || true
+  fi
+}
+
+# Where a data folder's cluster lives: in it, unless the database's user may not go there.
+cluster_home() {
+  if [ "$(id -u)" = 0 ] && ! as_pg test -x "$1"; then
+    echo "/var/lib/bright-plumb/$(echo "$1" | sha256sum | cut -c1-12)"
+  else
+    echo "$1"
+  fi
+}
+
 # start_cluster DIR PORT durable|throwaway
 start_cluster() {
-  local dir=$1 port=$2 kind=$3
-  if [ "$(id -u)" = 0 ] && ! as_pg test -x "$dir"; then
-    dir=/var/lib/bright-plumb/$(echo "$dir" | sha256sum | cut -c1-12)
+  local port=$2 kind=$3 dir
+  dir=$(cluster_home "$1")
+  if [ "$dir" != "$1" ]; then
     mkdir -p "$dir"
     say "the database's user may not enter $1; its files are in $dir"
   fi
@@ -34,7 +54,7 @@ start_cluster() {
   fi
   local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60"
   [ "$kind" = throwaway ] && options="$options -c fsync=off -c synchronous_commit=off -c full_page_writes=off"
-  as_pg "$PG_BIN/pg_ctl" -D "$cluster" -l "$log" -w -t 60 -o "$options" start >/dev/null 2>&1 </dev/null \
+  as_pg "$PG_BIN/pg_ctl" -D "$cluster" -l "$log" -w -t 60 -o "$options" start >/dev/null 2>&1 </dev/null 9>&- \
     || { tail -n 5 "$log" >&2; fail "the database did not start; its log is $log"; }
   CLUSTER=$cluster
   PGPASSWORD=$PG_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$port" -U brightplumb -d postgres -tAc \

@@ -1,5 +1,5 @@
 import { Problem } from '../api/client';
-import { Button } from './Button';
+import { Button, ButtonLink } from './Button';
 
 /** Something is on its way, or could not be had. */
 export function Waiting(props: { error?: unknown; again?: () => void }) {
@@ -14,7 +14,10 @@ export function Waiting(props: { error?: unknown; again?: () => void }) {
   return (
     <div role="alert" className="m-6 flex max-w-lg flex-col items-start gap-3">
       <p className="text-crimson">{text}</p>
-      {props.again && <Button onClick={props.again}>Try again</Button>}
+      <div className="flex gap-3">
+        {props.again && <Button onClick={props.again}>Try again</Button>}
+        <ButtonLink to="/">To the rack</ButtonLink>
+      </div>
     </div>
   );
 }

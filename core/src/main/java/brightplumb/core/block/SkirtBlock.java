@@ -10,6 +10,7 @@ import static brightplumb.core.rule.Setting.*;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Panel;
@@ -89,7 +90,14 @@ public final class SkirtBlock {
         // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
         // length.
         var lines = new SkirtLines(
-                paper, hipDepth.value(), length.value(), taper.value(), start.value(), narrow.value(), rise.value());
+                paper,
+                set,
+                hipDepth.value(),
+                length.value(),
+                taper.value(),
+                start.value(),
+                narrow.value(),
+                rise.value());
         SkirtLines.Panelled frontLines = lines.front(front, frontDrop.value());
         SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
         paper.piece(SkirtPieces.front(frontLines));
@@ -158,7 +166,7 @@ public final class SkirtBlock {
         Amount hip = shares.hip(panel);
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
-                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : "settings.hipEase",
+                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
                     "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
         }
         paper.draw(
@@ -179,7 +187,7 @@ public final class SkirtBlock {
     private SkirtQuarter quarter(SkirtAmounts shares, Panel panel, Amount hip, Amount waist, Amount centreIn) {
         if (waist.value() < 1.5 * Length.INCH) {
             throw new Refusal(
-                    set.byHand(WAIST_EASE) ? "settings.waistEase" : "settings.hipAllocation",
+                    set.byHand(WAIST_EASE) ? "settings.waistEase" : set.toBlame(HIP_ALLOCATION, Measure.WAIST_GIRTH),
                     "This leaves less than 1½ in (4 cm) for the " + panel.id() + " waist quarter");
         }
         Amount intake = shares.intake(panel, hip, waist, centreIn);

@@ -11,6 +11,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Dart;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
 
@@ -33,6 +34,7 @@ final class SkirtLines {
     }
 
     private final Paper paper;
+    private final Settings set;
     private final double hipY;
     private final double hemY;
     private final double taper;
@@ -40,8 +42,17 @@ final class SkirtLines {
     private final double narrowY;
     private final double rise;
 
-    SkirtLines(Paper paper, double hipY, double hemY, double taper, double taperStart, double narrowY, double rise) {
+    SkirtLines(
+            Paper paper,
+            Settings set,
+            double hipY,
+            double hemY,
+            double taper,
+            double taperStart,
+            double narrowY,
+            double rise) {
         this.paper = paper;
+        this.set = set;
         this.hipY = hipY;
         this.hemY = hemY;
         this.taper = taper;
@@ -89,9 +100,9 @@ final class SkirtLines {
                 meets);
         if (waist == null) {
             throw new Refusal(
-                    "settings",
-                    "With these amounts no smooth " + panel.id()
-                            + " waist can be drawn; bring darts, drops or ease nearer to the usual");
+                    set.toBlame(),
+                    "No smooth " + panel.id()
+                            + " waist can be drawn from this; look at waist, hip and waist to hip, or bring darts, drops and ease nearer to the usual");
         }
         List<Segment> sideRun = side.down(waist.side(), hem.sideEnd());
         say(panel, waist, sideRun, hem, centre);

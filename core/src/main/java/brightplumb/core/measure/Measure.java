@@ -156,8 +156,8 @@ public enum Measure {
     }
 
     /**
-     * Why a length cannot be this measure of a body, if it cannot: zero, negative or over 400 cm; for the great girths also
-     * under 20 cm, which is another unit's number.
+     * Why a length cannot be this measure of a body, if it cannot: zero, negative or over 400 cm; or so little that it is another unit's
+     * number (a waist under 20 cm, a depth under 45 mm).
      */
     public Optional<String> impossible(double mm) {
         if (Double.isNaN(mm) || Double.isInfinite(mm)) {
@@ -176,12 +176,14 @@ public enum Measure {
         return Optional.empty();
     }
 
+    /** The least a body can measure here, mm; anything under it is another unit's number. */
     private double least() {
         return switch (this) {
             case WAIST_GIRTH, HIP_GIRTH, BUST_GIRTH -> 200;
             case STATURE -> 400;
-            case HIP_DEPTH -> 60;
-            default -> 5;
+            case FRONT_HIP_ARC, BACK_HIP_ARC, CROTCH_LENGTH, VERTICAL_TRUNK -> 100;
+            case OUTSIDE_LEG, INSIDE_LEG, KNEE_DEPTH -> 100;
+            default -> run == ROUND ? 60 : 45;
         };
     }
 }

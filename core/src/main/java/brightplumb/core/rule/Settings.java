@@ -1,6 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.EnumMap;
 import java.util.Map;
@@ -51,6 +52,16 @@ public final class Settings {
         return rule(setting)
                 .orElseThrow(
                         () -> new IllegalStateException("The way " + way.id() + " has no rule for " + setting.key()));
+    }
+
+    /** Where to look when a draft cannot be drawn: at a setting, if a hand set it, else at a measure. */
+    public String toBlame(Setting setting, Measure measure) {
+        return byHand(setting) ? "settings." + setting.key() : "measures." + measure.key();
+    }
+
+    /** Where to look when no one amount is at fault: at what hands have set, or at the tape. */
+    public String toBlame() {
+        return byHand.isEmpty() ? "measures" : "settings";
     }
 
     /** Why the setting is what it is; empty where the dart plan decides and no rule does. */
