@@ -17,7 +17,7 @@ export function Pick(props: {
         className={`flex min-h-9 w-full items-center justify-between gap-2 rounded-field border border-line bg-card px-2.5 text-left text-body hover:border-brass ${props.className ?? ''}`}
       >
         <span className="truncate">
-          <Select.Value />
+          <Select.Value placeholder="Choose…" />
         </span>
         <Select.Icon className="text-soft">▾</Select.Icon>
       </Select.Trigger>

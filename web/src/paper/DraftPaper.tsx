@@ -77,6 +77,7 @@ export function DraftPaper(props: Props) {
           {before && upTo === null && (
             <Ghost key={before.key} draft={before.draft} places={table.place} view={view} className="ghost-away" />
           )}
+          {upTo !== null && <Ahead steps={draft.steps.slice(upTo + 1)} to={to} />}
           {shown.map((step) => (
             <StepLines
               key={step.id}
@@ -157,6 +158,27 @@ function StepLines(props: {
           </g>
         );
       })}
+    </g>
+  );
+}
+
+/** What later steps will draw, hardly to be seen, so that a step shows where it belongs. */
+function Ahead(props: { steps: Step[]; to: (panel: string) => ReturnType<typeof project> }) {
+  return (
+    <g opacity="0.22" pointerEvents="none">
+      {props.steps.flatMap((step) =>
+        step.draws
+          .filter((d) => d.role === 'outline' || d.role === 'dart')
+          .map((d, i) => (
+            <Outline
+              key={`${step.id}${i}`}
+              segments={d.segments}
+              to={props.to(d.panel)}
+              {...toneOf(d.panel)}
+              width={1.4}
+            />
+          )),
+      )}
     </g>
   );
 }
