@@ -154,6 +154,8 @@ class AroundTheTableTest {
         Locator outline = page.getByLabel(Pattern.compile("^The body from the front"))
                 .locator("path")
                 .nth(1);
+        // The guesses shape the figure too: wait until they are in.
+        assertThat(page.locator("#measure-kneeGirth")).hasAttribute("placeholder", Pattern.compile(".+"));
         String before = outline.getAttribute("d");
         page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("52");
         assertThat(outline).not().hasAttribute("d", before);
