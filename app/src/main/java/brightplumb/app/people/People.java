@@ -16,9 +16,9 @@ public class People {
 
     private static final String VIEW = """
             select p.id, p.name, p.note, p.created_at,
-                   (select count(*) from measure_sheet s where s.person_id = p.id) as sheets,
-                   (select max(taken_on) from measure_sheet s where s.person_id = p.id) as last_taken,
-                   (select count(*) from ticket t where t.person_id = p.id) as tickets
+                   (select count(*) from measure_sheet s where s.workroom_id = p.workroom_id and s.person_id = p.id) as sheets,
+                   (select max(taken_on) from measure_sheet s where s.workroom_id = p.workroom_id and s.person_id = p.id) as last_taken,
+                   (select count(*) from ticket t where t.workroom_id = p.workroom_id and t.person_id = p.id) as tickets
             from person p where p.workroom_id = :workroom""";
 
     private final JdbcClient db;

@@ -70,7 +70,7 @@ public class Sheets {
         UUID id = db.sql("""
                         insert into measure_sheet (workroom_id, person_id, number, taken_on, taken_by, note)
                         values (:workroom, :person,
-                                (select coalesce(max(number), 0) + 1 from measure_sheet where person_id = :person),
+                                (select coalesce(max(number), 0) + 1 from measure_sheet where workroom_id = :workroom and person_id = :person),
                                 :takenOn, :takenBy, :note)
                         returning id""")
                 .param("workroom", workroom)

@@ -67,7 +67,7 @@ public class Revisions {
         int number = db.sql("""
                         insert into revision (workroom_id, ticket_id, number, reason, made_by, request, engine, result_hash)
                         values (:workroom, :ticket,
-                                (select coalesce(max(number), 0) + 1 from revision where ticket_id = :ticket),
+                                (select coalesce(max(number), 0) + 1 from revision where workroom_id = :workroom and ticket_id = :ticket),
                                 :reason, :madeBy, :request::jsonb, :engine, :hash)
                         returning number""")
                 .param("workroom", workroom)

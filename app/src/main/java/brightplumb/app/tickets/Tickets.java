@@ -21,7 +21,7 @@ public class Tickets {
 
     private static final String VIEW = """
             select t.*, p.name as person_name,
-                   (select count(*) from revision r where r.ticket_id = t.id) as revisions
+                   (select count(*) from revision r where r.workroom_id = t.workroom_id and r.ticket_id = t.id) as revisions
             from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id
             where t.workroom_id = :workroom""";
     private static final TypeReference<Map<String, Object>> SETTINGS = new TypeReference<>() {};

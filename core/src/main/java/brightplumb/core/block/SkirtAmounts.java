@@ -7,6 +7,7 @@ import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
+import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartPlan;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
@@ -106,7 +107,7 @@ final class SkirtAmounts {
     Amount intake(Panel panel, Amount hip, Amount waist, Amount centreIn) {
         boolean front = panel == Panel.FRONT;
         Amount asked = set.asked(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
-                .orElseGet(() -> byPlan(panel).atMost(SkirtDarts.most(panel).times(2)));
+                .orElseGet(() -> byPlan(panel).atMost(DartLimit.of(panel).times(2)));
         Amount intake =
                 asked.atMost(hip.minus(SkirtQuarter.fromCentre(centreIn, waist)).notBelowZero());
         if (intake.value() < LEAST_DART.value()) {

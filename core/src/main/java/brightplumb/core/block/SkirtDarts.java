@@ -8,6 +8,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartPlan;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -17,7 +18,6 @@ import java.util.List;
 /** How many darts a quarter of a skirt has, where they stand and how long they are. */
 final class SkirtDarts {
 
-    private static final double OVER_THE_LIMIT = Length.INCH / 16;
     private static final Amount LEAST_LENGTH = Amount.inches("shortest dart", 2);
     private static final Amount ABOVE_HIP = Amount.inches("kept above the hip", 1);
     private static final Amount CLEAR = Amount.inches("clear of the edge", 0.5);
@@ -62,24 +62,17 @@ final class SkirtDarts {
     }
 
     private int count(Panel panel, Amount intake) {
-        Amount most = most(panel);
+        Amount most = DartLimit.of(panel);
         boolean always = panel == Panel.FRONT
                 && plan.shares().filter(DartPlan.Shares::twoFrontDarts).isPresent()
                 && intake.value() >= Length.INCH / 2;
-        int count = intake.value() == 0 ? 0 : always || intake.value() > most.value() + OVER_THE_LIMIT ? 2 : 1;
+        int count = intake.value() == 0 ? 0 : always || intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
         paper.step(
                 Amount.ratio("as many as the intake asks", count)
                         .named("dart.count." + panel.id(), panel.id() + " darts"),
                 panel.title() + " darts, how many",
                 "One dart carries an inch in front, an inch and a quarter behind; more is split into two alike.");
         return count;
-    }
-
-    /** The most one dart carries; more makes a point that will not press flat. */
-    static Amount most(Panel panel) {
-        return panel == Panel.FRONT
-                ? Amount.inches("most in one front dart", 1)
-                : Amount.inches("most in one back dart", 1.25);
     }
 
     private Amount length(Panel panel) {

@@ -16,6 +16,7 @@ import brightplumb.core.paper.Notice.Remedy;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Piece;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import java.util.ArrayList;
@@ -172,7 +173,7 @@ public final class SkirtChecks {
                         legs,
                         Math.abs(dart.innerLeg().length() - dart.outerLeg().length()));
                 low |= dart.point().y() > hipY - Length.INCH + 0.5;
-                if (dart.intake() > mostInOne(piece.panel()) + Length.INCH / 16 + 0.5) {
+                if (dart.intake() > DartLimit.of(piece.panel()).value() + DartLimit.GRACE + 0.5) {
                     heavy = piece.panel();
                 }
             }
@@ -201,14 +202,10 @@ public final class SkirtChecks {
                 heavy == null ? null : lighter(heavy));
     }
 
-    private static double mostInOne(Panel panel) {
-        return panel == FRONT ? Length.INCH : 1.25 * Length.INCH;
-    }
-
     private static Remedy lighter(Panel panel) {
         Setting setting = panel == FRONT ? Setting.DART_INTAKE_FRONT : Setting.DART_INTAKE_BACK;
         return new Remedy(
                 "Let two darts carry what two can; the side takes the rest",
-                Map.of(setting.key(), 2 * mostInOne(panel)));
+                Map.of(setting.key(), 2 * DartLimit.of(panel).value()));
     }
 }
