@@ -55,7 +55,17 @@ class PreviewTest {
                         "hem.girth");
         assertThat(draft.get("facts").get("hip.quarter.front").asDouble()).isCloseTo(9.5 * 25.4, within(1e-9));
         assertThat(draft.get("checks").findValuesAsString("id"))
-                .containsExactly("waist.closes", "hip.closes", "side.meets", "joins.smooth", "darts.sound");
+                .containsExactly(
+                        "waist.closes",
+                        "hip.closes",
+                        "side.meets",
+                        "joins.smooth",
+                        "darts.sound",
+                        "strides",
+                        "enters",
+                        "centre.back.marked",
+                        "hem.turns",
+                        "cloth.wide.enough");
         JsonNode step = draft.get("steps")
                 .valueStream()
                 .filter(s -> s.get("id").asString().equals("hip.quarter.front"))

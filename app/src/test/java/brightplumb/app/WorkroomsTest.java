@@ -61,6 +61,9 @@ class WorkroomsTest {
         if (path.endsWith("/revisions")) {
             return "{\"reason\":\"x\"}";
         }
+        if (path.endsWith("/fittings")) {
+            return "{\"remark\":\"side-swings-back\",\"version\":" + ticket.get("version") + "}";
+        }
         return path.startsWith("/api/people")
                 ? "{\"name\":\"Stolen\"}"
                 : "{\"name\":\"Stolen\",\"cut\":\"straight-skirt\",\"version\":" + ticket.get("version") + "}";

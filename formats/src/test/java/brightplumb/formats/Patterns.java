@@ -2,6 +2,7 @@ package brightplumb.formats;
 
 import brightplumb.core.cut.Bodies;
 import brightplumb.core.cut.DraftRequest;
+import brightplumb.core.cut.Drafted;
 import brightplumb.core.cut.Drafting;
 import brightplumb.core.rule.Cloth;
 import brightplumb.formats.sheet.PatternSheet;
@@ -13,11 +14,14 @@ final class Patterns {
 
     private Patterns() {}
 
+    static Drafted drafted(String cut) {
+        return Drafting.draft(
+                DraftRequest.of(cut, null, Bodies.inches(28, 38, 8), Map.of("length", 640.0), Cloth.WOVEN));
+    }
+
     static PatternSheet skirt(String person) {
-        var drafted = Drafting.draft(DraftRequest.of(
-                "straight-skirt", "house", Bodies.inches(28, 38, 8), Map.of("length", 640.0), Cloth.WOVEN));
         return PatternSheet.of(
-                drafted.pieces(),
+                drafted("straight-skirt").pieces(),
                 new TitleBlock("Test skirt", person, "House", "revision 2", "25 November 2026", "WH"));
     }
 }

@@ -171,7 +171,7 @@ class DemoSeed implements ApplicationRunner {
                 "waistGirth",
                 "36 1/2",
                 "hipDepth",
-                "9 1/8",
+                "9 | 9 1/4",
                 "hipGirth",
                 "47 1/4",
                 "frontHipArc",
@@ -234,8 +234,15 @@ class DemoSeed implements ApplicationRunner {
         for (int i = 0; i < readings.length; i += 2) {
             Measure measure = Measure.of(readings[i]).orElseThrow();
             try {
-                double mm = TapeReader.read(readings[i + 1], meant).mm();
-                read.put(measure.key(), new ReadingView(readings[i + 1], unit, mm, "measured"));
+                // Two readings, or left and right, are written with a bar between them.
+                String[] typed = readings[i + 1].split(" \\| ");
+                double mm = TapeReader.read(typed[0], meant).mm();
+                boolean twice = typed.length > 1;
+                Double second =
+                        twice ? (Double) TapeReader.read(typed[1], meant).mm() : null;
+                read.put(
+                        measure.key(),
+                        new ReadingView(typed[0], unit, mm, "measured", twice ? typed[1] : null, second));
             } catch (UnreadableTape e) {
                 throw new IllegalStateException(readings[i + 1], e);
             }

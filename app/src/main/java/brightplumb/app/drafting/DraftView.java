@@ -102,21 +102,28 @@ public record DraftView(
             String unit,
             String text,
             String cause,
-            @Schema(types = {"object", "null"}) Remedy remedy) {}
+            @Schema(types = {"object", "null"}) RemedyView remedy,
+            List<RemedyView> remedies) {}
 
-    /** What would settle a notice or a check. */
-    public record Remedy(
+    /**
+     * What would settle a notice or a check.
+     *
+     * @param clothWidth mm of cloth to buy instead, or null where the cloth stays
+     */
+    public record RemedyView(
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             String text,
 
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            Map<String, Object> settings) {}
+            Map<String, Object> settings,
+
+            @Schema(types = {"number", "null"}) Double clothWidth) {}
 
     /** Something to know before cutting. */
     public record NoticeView(
             String id,
             String text,
-            @Schema(types = {"object", "null"}) Remedy remedy) {}
+            @Schema(types = {"object", "null"}) RemedyView remedy) {}
 
     /** A guess that stands in for a tape. */
     public record EstimateView(String measure, double value, String rule) {}

@@ -10,8 +10,8 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.paper.Dart;
 import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Remedy;
 import brightplumb.core.paper.Seam;
 import brightplumb.core.paper.Step;
 import brightplumb.core.rule.Estimate;
@@ -117,7 +117,7 @@ final class DraftViews {
                 .toList();
     }
 
-    private static double[] xy(Point p) {
+    static double[] xy(Point p) {
         return new double[] {p.x(), p.y()};
     }
 
@@ -188,13 +188,14 @@ final class DraftViews {
                 c.wanted(),
                 c.difference(),
                 c.tolerance(),
-                c.degrees() ? "degrees" : "mm",
+                c.quantity().id(),
                 c.text(),
                 c.cause(),
-                remedy(c.remedy()));
+                c.remedies().isEmpty() ? null : remedy(c.remedies().get(0)),
+                c.remedies().stream().map(DraftViews::remedy).toList());
     }
 
-    private static DraftView.Remedy remedy(Notice.Remedy remedy) {
-        return remedy == null ? null : new DraftView.Remedy(remedy.text(), remedy.settings());
+    private static RemedyView remedy(Remedy remedy) {
+        return remedy == null ? null : new RemedyView(remedy.text(), remedy.settings(), remedy.clothWidth());
     }
 }

@@ -8,6 +8,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
+import brightplumb.formats.sheet.BenchSheet;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,7 +48,8 @@ class DraftingController {
     /** A way, with why each of its rules is what it is. */
     record WayView(String id, String family, String title, String why, Map<String, String> rules) {}
 
-    record MeasureView(String key, String title, String run, String level, String how) {}
+    /** A measure; {@code sided} where left and right may differ. */
+    record MeasureView(String key, String title, String run, String level, String how, boolean sided) {}
 
     @GetMapping("/api/cuts")
     Page<CutView> cuts() {
@@ -63,13 +65,27 @@ class DraftingController {
     Page<MeasureView> measures() {
         return Page.whole(Arrays.stream(Measure.values())
                 .map(m -> new MeasureView(
-                        m.key(), m.title(), m.run().name().toLowerCase(Locale.ROOT), m.level(), m.how()))
+                        m.key(), m.title(), m.run().name().toLowerCase(Locale.ROOT), m.level(), m.how(), m.sided()))
                 .toList());
     }
 
     @PostMapping("/api/drafts/preview")
     DraftView preview(@RequestBody PreviewRequest request) {
         return DraftViews.of(Drafting.draft(request.read()));
+    }
+
+    /** What each inspection of a draft measured, laid out to be seen. */
+    @PostMapping("/api/drafts/evidence")
+    Page<EvidenceView> evidence(@RequestBody PreviewRequest request) {
+        return Page.whole(Drafting.draft(request.read()).checks().stream()
+                .map(EvidenceView::of)
+                .toList());
+    }
+
+    /** The draft as numbered distances from two base lines. */
+    @PostMapping("/api/drafts/bench-sheet")
+    BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
+        return BenchSheetView.of(BenchSheet.of(Drafting.draft(request.read()).draft()));
     }
 
     private static CutView cut(Cut cut) {

@@ -20,7 +20,7 @@ import java.util.Map;
  *
  * @param cut the cut's id
  * @param way the way's id; the cut's own where it is missing
- * @param measures measure keys to mm
+ * @param measures measure keys to mm; two numbers where a tape was read twice, or on the left and on the right
  * @param settings setting keys to mm, a ratio or a choice's id
  * @param cloth the cloth; the cut's own where it is missing
  */
@@ -86,12 +86,24 @@ public record PreviewRequest(
             String field = "measures." + key;
             if (measure == null) {
                 faults.add(new Refusal.Fault(field, "There is no such measure"));
-            } else if (value instanceof Number number && Double.isFinite(number.doubleValue())) {
-                readings.put(measure, Reading.taped(Length.mm(number.doubleValue())));
+            } else if (isLength(value)) {
+                readings.put(measure, Reading.taped(length(value)));
+            } else if (value instanceof List<?> both
+                    && both.size() == 2
+                    && both.stream().allMatch(PreviewRequest::isLength)) {
+                readings.put(measure, Reading.tapedTwice(length(both.get(0)), length(both.get(1))));
             } else if (value != null) {
-                faults.add(new Refusal.Fault(field, measure.title() + " is a number of millimetres"));
+                faults.add(new Refusal.Fault(field, measure.title() + " is a number of millimetres, or two"));
             }
         });
         return new Sheet(readings);
+    }
+
+    private static boolean isLength(Object value) {
+        return value instanceof Number number && Double.isFinite(number.doubleValue());
+    }
+
+    private static Length length(Object value) {
+        return Length.mm(((Number) value).doubleValue());
     }
 }

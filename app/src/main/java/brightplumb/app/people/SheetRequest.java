@@ -8,6 +8,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeReader;
 import brightplumb.core.measure.Unit;
 import brightplumb.core.measure.UnreadableTape;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -30,8 +31,17 @@ record SheetRequest(LocalDate takenOn, String takenBy, String note, Map<String, 
      * @param typed as read off the tape: {@code 38 1/2}, {@code 97,8 cm}
      * @param unit {@code in}, {@code cm} or {@code mm}, meant where none is typed; {@code in} where it is missing
      * @param provenance measured (where it is missing), estimated or table
+     * @param second a second reading of the same tape, or the right side; missing where it was read once
      */
-    record ReadingRequest(String typed, String unit, String provenance) {}
+    record ReadingRequest(
+            String typed,
+            String unit,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            String provenance,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            String second) {}
 
     /**
      * The readings, each understood.
@@ -73,11 +83,26 @@ record SheetRequest(LocalDate takenOn, String takenBy, String note, Map<String, 
         } catch (IllegalArgumentException unknown) {
             throw new UnreadableTape("Where it came from is measured, estimated or table");
         }
-        Length length = TapeReader.read(reading.typed(), unit);
+        double first = length(measure, reading.typed(), unit);
+        if (reading.second() == null || reading.second().isBlank()) {
+            return new ReadingView(reading.typed().strip(), sign, first, provenance, null, null);
+        }
+        double second = length(measure, reading.second(), unit);
+        return new ReadingView(
+                reading.typed().strip(),
+                sign,
+                first,
+                provenance,
+                reading.second().strip(),
+                second);
+    }
+
+    private static double length(Measure measure, String typed, Unit unit) throws UnreadableTape {
+        Length length = TapeReader.read(typed, unit);
         var impossible = measure.impossible(length.mm());
         if (impossible.isPresent()) {
             throw new UnreadableTape(impossible.get());
         }
-        return new ReadingView(reading.typed().strip(), sign, length.mm(), provenance);
+        return length.mm();
     }
 }

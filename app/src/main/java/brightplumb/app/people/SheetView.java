@@ -5,6 +5,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Sheet;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -35,8 +36,27 @@ public record SheetView(
      * @param unit the unit meant where none was typed
      * @param mm the value
      * @param provenance measured, estimated or table
+     * @param secondTyped a second reading of the same tape, or the right side, as it was typed; null where it was read once
+     * @param secondMm its value
      */
-    public record ReadingView(String typed, String unit, double mm, String provenance) {}
+    public record ReadingView(
+            String typed,
+            String unit,
+            double mm,
+            String provenance,
+            @Schema(types = {"string", "null"}) String secondTyped,
+            @Schema(types = {"number", "null"}) Double secondMm) {
+
+        /** A tape read once. */
+        public ReadingView(String typed, String unit, double mm, String provenance) {
+            this(typed, unit, mm, provenance, null, null);
+        }
+
+        /** What a draft is asked with: one length in mm, or both. */
+        public Object asked() {
+            return secondMm == null ? (Object) mm : List.of(mm, secondMm);
+        }
+    }
 
     /** A doubt at a reading. */
     public record DoubtView(String measure, String id, String text) {}
@@ -49,6 +69,7 @@ public record SheetView(
                         measure,
                         new Reading(
                                 Length.mm(reading.mm()),
+                                reading.secondMm() == null ? null : Length.mm(reading.secondMm()),
                                 Provenance.valueOf(reading.provenance().toUpperCase(Locale.ROOT))))));
         return new Sheet(taken);
     }

@@ -81,8 +81,8 @@ public class Sheets {
                 .query(UUID.class)
                 .single();
         readings.forEach((measure, reading) -> db.sql("""
-                        insert into measure_reading (workroom_id, sheet_id, measure, typed, unit, mm, provenance)
-                        values (:workroom, :sheet, :measure, :typed, :unit, :mm, :provenance)""")
+                        insert into measure_reading (workroom_id, sheet_id, measure, typed, unit, mm, provenance, second_typed, second_mm)
+                        values (:workroom, :sheet, :measure, :typed, :unit, :mm, :provenance, :secondTyped, :secondMm)""")
                 .param("workroom", workroom)
                 .param("sheet", id)
                 .param("measure", measure)
@@ -90,14 +90,15 @@ public class Sheets {
                 .param("unit", reading.unit())
                 .param("mm", reading.mm())
                 .param("provenance", reading.provenance())
+                .param("secondTyped", reading.secondTyped())
+                .param("secondMm", reading.secondMm())
                 .update());
         return newest(workroom, person).orElseThrow();
     }
 
     private SheetView whole(UUID workroom, Head head) {
         Map<String, ReadingView> readings = new LinkedHashMap<>();
-        db.sql(
-                        "select measure, typed, unit, mm, provenance from measure_reading where workroom_id = :workroom and sheet_id = :sheet order by measure")
+        db.sql("select * from measure_reading where workroom_id = :workroom and sheet_id = :sheet order by measure")
                 .param("workroom", workroom)
                 .param("sheet", head.id())
                 .query(rs -> {
@@ -107,7 +108,9 @@ public class Sheets {
                                     rs.getString("typed"),
                                     rs.getString("unit"),
                                     rs.getDouble("mm"),
-                                    rs.getString("provenance")));
+                                    rs.getString("provenance"),
+                                    rs.getString("second_typed"),
+                                    rs.getObject("second_mm", Double.class)));
                 });
         SheetView bare = new SheetView(
                 head.id(), head.number(), head.takenOn(), head.takenBy(), head.note(), readings, List.of());

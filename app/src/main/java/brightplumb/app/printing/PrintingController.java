@@ -10,9 +10,12 @@ import brightplumb.app.tickets.Tickets;
 import brightplumb.core.cut.Drafted;
 import brightplumb.core.cut.Drafting;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Unit;
+import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.pdf.Tiling;
+import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
@@ -76,8 +79,30 @@ class PrintingController {
             @RequestParam(defaultValue = "a4") String paper,
             @RequestParam(required = false) Integer revision) {
         PaperSize size = PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
-        PatternSheet sheet = sheet(member, id, revision);
-        return file(TiledPdf.write(sheet, size), MediaType.APPLICATION_PDF, sheet, "pdf");
+        PatternSheet sheet = asked(member, id, revision).sheet();
+        return file(
+                TiledPdf.write(sheet, size),
+                MediaType.APPLICATION_PDF,
+                sheet.title().garment(),
+                "pdf");
+    }
+
+    @GetMapping(value = "/bench-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> benchSheet(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "in") String unit,
+            @RequestParam(required = false) Integer revision) {
+        PaperSize size = PaperSize.of(paper)
+                .filter(p -> p != PaperSize.A0)
+                .orElseThrow(() -> new Refusal("paper", "A bench sheet is printed on a4 or letter"));
+        Unit tape = Unit.of(unit)
+                .filter(u -> u != Unit.MILLIMETRE)
+                .orElseThrow(() -> new Refusal("unit", "The tape is in or cm"));
+        Asked asked = asked(member, id, revision);
+        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.drafted().draft()), asked.title(), size, tape);
+        return file(pdf, MediaType.APPLICATION_PDF, asked.title().garment() + ", bench sheet", "pdf");
     }
 
     @GetMapping(value = "/pattern.svg", produces = "image/svg+xml")
@@ -85,11 +110,11 @@ class PrintingController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(required = false) Integer revision) {
-        PatternSheet sheet = sheet(member, id, revision);
+        PatternSheet sheet = asked(member, id, revision).sheet();
         return file(
                 SvgWriter.write(sheet).getBytes(StandardCharsets.UTF_8),
                 MediaType.valueOf("image/svg+xml"),
-                sheet,
+                sheet.title().garment(),
                 "svg");
     }
 
@@ -98,7 +123,7 @@ class PrintingController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper) {
-        PatternSheet sheet = sheet(member, id, null);
+        PatternSheet sheet = asked(member, id, null).sheet();
         Tiling tiling = Tiling.of(sheet, paper(paper));
         Map<String, double[]> places = new TreeMap<>();
         sheet.places().forEach((piece, at) -> places.put(piece, new double[] {at.x(), at.y()}));
@@ -118,7 +143,14 @@ class PrintingController {
         return PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
     }
 
-    private PatternSheet sheet(Member member, UUID id, Integer number) {
+    /** A garment to be printed, with what is written on it. */
+    private record Asked(Drafted drafted, TitleBlock title) {
+        PatternSheet sheet() {
+            return PatternSheet.of(drafted.pieces(), title);
+        }
+    }
+
+    private Asked asked(Member member, UUID id, Integer number) {
         TicketView ticket = tickets.require(member.workroom(), id);
         PreviewRequest request;
         String named;
@@ -140,7 +172,7 @@ class PrintingController {
                 named,
                 DAY.format(LocalDate.now()),
                 initials(member.name()));
-        return PatternSheet.of(drafted.pieces(), title);
+        return new Asked(drafted, title);
     }
 
     private static String standing(RevisionView newest, PreviewRequest now) {
@@ -159,13 +191,13 @@ class PrintingController {
         return initials.toString();
     }
 
-    private static ResponseEntity<byte[]> file(byte[] bytes, MediaType type, PatternSheet sheet, String ending) {
+    private static ResponseEntity<byte[]> file(byte[] bytes, MediaType type, String name, String ending) {
         return ResponseEntity.ok()
                 .contentType(type)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline()
-                                .filename(sheet.title().garment() + "." + ending, StandardCharsets.UTF_8)
+                                .filename(name + "." + ending, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(bytes);

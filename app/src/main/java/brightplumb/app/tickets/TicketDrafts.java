@@ -25,7 +25,7 @@ public class TicketDrafts {
         SheetView sheet = sheets.newest(workroom, ticket.personId())
                 .orElseThrow(() -> new Refusal("measures", "This person has no measures yet; take them first"));
         Map<String, Object> measures = new LinkedHashMap<>();
-        sheet.readings().forEach((key, reading) -> measures.put(key, reading.mm()));
+        sheet.readings().forEach((key, reading) -> measures.put(key, reading.asked()));
         var cloth = ticket.cloth();
         return new PreviewRequest(
                 ticket.cut(),

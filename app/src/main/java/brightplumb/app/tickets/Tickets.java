@@ -97,7 +97,7 @@ public class Tickets {
     }
 
     /** Changes a ticket that is still at a version; answers false when it is not. */
-    boolean change(
+    public boolean change(
             UUID workroom,
             UUID id,
             int version,

@@ -100,10 +100,16 @@ public final class SkirtBlock {
                 rise.value());
         SkirtLines.Panelled frontLines = lines.front(front, frontDrop.value());
         SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
-        paper.piece(SkirtPieces.front(frontLines));
-        paper.piece(SkirtPieces.back(backLines, zip(), slit(length, hipDepth)));
+        Closure closure = set.choice(CLOSURE, Closure.class);
+        Amount zip = zip(closure);
+        paper.piece(SkirtPieces.front(frontLines, closure == Closure.SIDE_ZIP ? zip : null));
+        paper.piece(SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth)));
 
         SkirtNotices.say(paper, body, set, shares, front, back);
+        if (zip != null) {
+            double top = closure == Closure.CENTRE_BACK_ZIP ? backDrop.value() : -rise.value();
+            SkirtNotices.zipEnd(paper, top + zip.value(), hipDepth.value(), top);
+        }
         return paper.finished();
     }
 
@@ -230,10 +236,9 @@ public final class SkirtBlock {
                 "Twice front and back: what you step against.");
     }
 
-    private Amount zip() {
-        if (set.choice(CLOSURE, Closure.class) != Closure.CENTRE_BACK_ZIP) {
-            return null;
-        }
-        return paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH));
+    private Amount zip(Closure closure) {
+        return closure == Closure.NONE
+                ? null
+                : paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH));
     }
 }

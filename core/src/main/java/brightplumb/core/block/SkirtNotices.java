@@ -2,13 +2,14 @@ package brightplumb.core.block;
 
 import static brightplumb.core.rule.Setting.DART_PLAN;
 import static brightplumb.core.rule.Setting.HIP_ALLOCATION;
+import static brightplumb.core.rule.Setting.ZIP_LENGTH;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Notice;
-import brightplumb.core.paper.Notice.Remedy;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartPlan;
@@ -18,6 +19,7 @@ import java.util.Map;
 /** What a cutter should know about a skirt draft before she cuts. */
 final class SkirtNotices {
 
+    private static final double ZIP_ABOVE_HIP = Length.INCH * 1.5;
     private static final double SIDE_LIMIT = Length.INCH * 1.75;
 
     private SkirtNotices() {}
@@ -65,6 +67,16 @@ final class SkirtNotices {
             paper.notice(Notice.of(
                     "front-fuller",
                     "The front is wider than the back at the hip. It happens; take both arcs again to be sure."));
+        }
+    }
+
+    /** An opening that ends high above the hip line strains at its end, even where it is long enough to get in. */
+    static void zipEnd(Paper paper, double ends, double hipY, double top) {
+        if (hipY - ends > ZIP_ABOVE_HIP + 0.5) {
+            paper.notice(new Notice(
+                    "zip-ends-high",
+                    "The zip ends more than 1½ in (4 cm) above the hip line; its end will strain when she gets in.",
+                    new Remedy("Bring it down to the hip line", Map.of(ZIP_LENGTH.key(), hipY - top))));
         }
     }
 

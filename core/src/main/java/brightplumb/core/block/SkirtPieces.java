@@ -10,6 +10,7 @@ import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Mark;
 import brightplumb.core.paper.Piece;
 import brightplumb.core.paper.Seam;
+import brightplumb.core.rule.Closure;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,17 +22,21 @@ final class SkirtPieces {
 
     private SkirtPieces() {}
 
-    static Piece front(SkirtLines.Panelled lines) {
+    /** @param sideZip the length of a zip in the left side, or null */
+    static Piece front(SkirtLines.Panelled lines, Amount sideZip) {
         List<Seam> seams = edges(lines);
         seams.add(new Seam(Edge.CENTRE_FRONT, Curves.reversed(lines.centre())));
-        return piece(lines, seams, marks(lines));
+        List<Mark> marks = marks(lines);
+        sideZip(lines, sideZip, marks);
+        return piece(lines, seams, marks);
     }
 
-    /** The back; the centre seam is parted where the zip ends, when there is one. */
-    static Piece back(SkirtLines.Panelled lines, Amount zip, Amount slit) {
+    /** The back; the centre seam is parted where a zip in it ends. */
+    static Piece back(SkirtLines.Panelled lines, Closure closure, Amount zip, Amount slit) {
         List<Seam> seams = edges(lines);
         List<Mark> marks = marks(lines);
-        if (zip == null) {
+        sideZip(lines, closure == Closure.SIDE_ZIP ? zip : null, marks);
+        if (closure != Closure.CENTRE_BACK_ZIP) {
             seams.add(new Seam(Edge.CENTRE_BACK, Curves.reversed(lines.centre())));
         } else {
             double most = Curves.length(lines.centre()) - Length.INCH;
@@ -48,6 +53,13 @@ final class SkirtPieces {
         Segment top = lines.centre().get(0);
         marks.add(notch(top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));
         return piece(lines, seams, marks);
+    }
+
+    private static void sideZip(SkirtLines.Panelled lines, Amount zip, List<Mark> marks) {
+        if (zip != null) {
+            Curves.Along end = Curves.along(lines.side(), zip.value());
+            marks.add(notch(end.at(), end.direction().turned().times(-1), 2, "zip end, left side"));
+        }
     }
 
     private static List<Seam> edges(SkirtLines.Panelled lines) {

@@ -1,8 +1,7 @@
 package brightplumb.core.cut;
 
-import brightplumb.core.block.SkirtBlock;
 import brightplumb.core.cutting.CutPiece;
-import brightplumb.core.cutting.SkirtCutting;
+import brightplumb.core.cutting.CuttingChecks;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Plausibility;
@@ -16,7 +15,8 @@ import brightplumb.core.rule.InForce;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
-import brightplumb.core.truing.SkirtChecks;
+import brightplumb.core.truing.Check;
+import brightplumb.core.truing.Inspected;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,8 +37,9 @@ public final class Drafting {
     public static Drafted draft(DraftRequest request) {
         Body body = Body.of(request.sheet());
         Settings set = new Settings(request.way(), request.cut().defaults(), request.byHand(), body, request.cloth());
-        Draft draft = SkirtBlock.draft(body, set);
-        List<CutPiece> pieces = SkirtCutting.of(draft, set);
+        Craft craft = Craft.of(request.cut().family());
+        Draft draft = craft.draft(body, set);
+        List<CutPiece> pieces = craft.cut(draft, set);
         for (CutPiece piece : pieces) {
             sound(request, piece.piece().sewLine());
             sound(request, piece.cutLine());
@@ -46,12 +47,18 @@ public final class Drafting {
         return new Drafted(
                 request,
                 doubted(request, draft),
-                SkirtChecks.of(draft, body, set),
+                checks(craft, new Inspected(draft, body, set), pieces),
                 pieces,
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
                 inForce(request, draft, set));
+    }
+
+    private static List<Check> checks(Craft craft, Inspected on, List<CutPiece> pieces) {
+        List<Check> checks = new ArrayList<>(craft.checks(on));
+        checks.addAll(CuttingChecks.of(pieces, on.set().cloth()));
+        return List.copyOf(checks);
     }
 
     /** No outline leaves the core open or crossed; what cannot be drawn soundly is refused. */
@@ -117,7 +124,8 @@ public final class Drafting {
         try {
             Body body = Body.of(request.sheet());
             Settings set = new Settings(other, request.cut().defaults(), request.byHand(), body, request.cloth());
-            theirs = SkirtBlock.draft(body, set).steps().stream().collect(Collectors.toMap(Step::id, s -> s));
+            theirs = Craft.of(request.cut().family()).draft(body, set).steps().stream()
+                    .collect(Collectors.toMap(Step::id, s -> s));
         } catch (Refusal cannot) {
             return;
         }

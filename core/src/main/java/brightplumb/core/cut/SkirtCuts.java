@@ -28,7 +28,7 @@ final class SkirtCuts {
             List.of(WAIST_GIRTH, HIP_DEPTH, HIP_GIRTH, FRONT_HIP_ARC, BACK_HIP_ARC, BUST_GIRTH, BUST_SPAN);
     private static final List<Measure> TO_THE_KNEE =
             List.of(WAIST_GIRTH, HIP_DEPTH, HIP_GIRTH, FRONT_HIP_ARC, BACK_HIP_ARC, KNEE_DEPTH, BUST_GIRTH, BUST_SPAN);
-    private static final Cloth KNIT = new Cloth(0.25, 1500, true, false);
+    private static final Cloth KNIT = new Cloth(0.4, 1500, true, false);
 
     private static final Rule KNEE_LENGTH = worked(given -> knee(given), "To the middle of the knee.");
 
@@ -71,7 +71,9 @@ final class SkirtCuts {
                     PLAIN,
                     Map.of(
                             SIDE_RISE, inches(0.75, "Over the side of the hip the way is longer than down the middle."),
-                            CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."))),
+                            CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."),
+                            ZIP_ALLOWANCE, inches(2, "Two inches behind, to shape once more at the fitting."),
+                            SIDE_ALLOWANCE, inches(0.5, "Half an inch; the seams are not let out."))),
             skirt(
                     "round-back-pencil",
                     "Round-back pencil",
@@ -85,7 +87,8 @@ final class SkirtCuts {
                                     chosen(
                                             CentreBackShape.ROUND,
                                             "In at the waist, upright over the seat, in again at the hem."),
-                            HEM_TAPER, inches(1.5, "In at each side of the hem."))),
+                            HEM_TAPER, inches(1.5, "In at each side of the hem."),
+                            HEM_ALLOWANCE, inches(1, "An inch turned."))),
             skirt(
                     "half-block-skirt",
                     "Half-block skirt",

@@ -145,6 +145,14 @@ public enum Measure {
         return how;
     }
 
+    /** Whether it lies on one side of the body, so that left and right may differ. */
+    public boolean sided() {
+        return switch (this) {
+            case HIP_DEPTH, OUTSIDE_LEG, INSIDE_LEG, THIGH_GIRTH, KNEE_GIRTH, ANKLE_GIRTH -> true;
+            default -> false;
+        };
+    }
+
     /** Its name inside a sentence or a formula: {@code hip}, {@code waist to hip}. */
     public String spoken() {
         return title.toLowerCase(java.util.Locale.ROOT);

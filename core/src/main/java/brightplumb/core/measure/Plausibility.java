@@ -34,6 +34,7 @@ public final class Plausibility {
     public static List<Doubt> of(Sheet sheet) {
         Plausibility p = new Plausibility(sheet);
         p.units();
+        p.readings();
         p.girths();
         p.depths();
         return List.copyOf(p.doubts);
@@ -67,6 +68,20 @@ public final class Plausibility {
                     "hip-depth",
                     "Waist to hip is usually 7 to 11 in (18 to 28 cm). Take it again down the side.");
         }
+    }
+
+    private void readings() {
+        sheet.readings().forEach((measure, reading) -> {
+            if (reading.apart() > (measure.sided() ? 2 * INCH : INCH / 2)) {
+                doubt(
+                        measure,
+                        "readings-apart",
+                        measure.sided()
+                                ? measure.title()
+                                        + " differs much from left to right. Take both sides again to be sure."
+                                : "The two readings of " + measure.spoken() + " lie far apart. Take it a third time.");
+            }
+        });
     }
 
     private void girths() {

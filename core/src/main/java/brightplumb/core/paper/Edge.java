@@ -2,22 +2,29 @@ package brightplumb.core.paper;
 
 /** The edges a piece of a lower garment can have. */
 public enum Edge {
-    WAIST("waist"),
-    SIDE("side"),
-    HEM("hem"),
-    CENTRE_FRONT("centre.front"),
-    CENTRE_BACK("centre.back"),
+    WAIST("waist", "waist"),
+    SIDE("side", "side"),
+    HEM("hem", "hem"),
+    CENTRE_FRONT("centre.front", "centre front"),
+    CENTRE_BACK("centre.back", "centre back"),
     /** The part of the centre back that the zip takes. */
-    CENTRE_BACK_ZIP("centre.back.zip");
+    CENTRE_BACK_ZIP("centre.back.zip", "centre back");
 
     private final String id;
+    private final String spoken;
 
-    Edge(String id) {
+    Edge(String id, String spoken) {
         this.id = id;
+        this.spoken = spoken;
     }
 
     /** Its name in files. */
     public String id() {
         return id;
+    }
+
+    /** Its name at the bench. */
+    public String spoken() {
+        return spoken;
     }
 }

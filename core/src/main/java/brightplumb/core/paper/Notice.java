@@ -1,7 +1,5 @@
 package brightplumb.core.paper;
 
-import java.util.Map;
-
 /**
  * Something the cutter should know before she cuts.
  *
@@ -14,17 +12,5 @@ public record Notice(String id, String text, Remedy remedy) {
     /** A notice with nothing to apply. */
     public static Notice of(String id, String text) {
         return new Notice(id, text, null);
-    }
-
-    /**
-     * A change that settles a notice or a check.
-     *
-     * @param text what is done
-     * @param settings setting keys to their new values: numbers in mm, or a choice's name
-     */
-    public record Remedy(String text, Map<String, Object> settings) {
-        public Remedy {
-            settings = Map.copyOf(settings);
-        }
     }
 }

@@ -21,6 +21,11 @@ public enum Panel {
         return Character.toUpperCase(id.charAt(0)) + id.substring(1);
     }
 
+    /** The name of its centre line. */
+    public String centre() {
+        return "centre " + id;
+    }
+
     /** Notches that mark this panel's edges: one in front, two behind, so that they are not mixed up. */
     public int notches() {
         return this == BACK ? 2 : 1;

@@ -4,6 +4,7 @@ import static brightplumb.core.measure.Measure.*;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.working.Amount;
@@ -11,8 +12,10 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * A body as a draft sees it: each measure an amount, and what was not taken worked out by a rule and marked as a guess. A measured
@@ -24,8 +27,20 @@ public final class Body {
     private final Map<Measure, Estimate> estimates = new EnumMap<>(Measure.class);
 
     private Body(Sheet sheet) {
-        sheet.readings()
-                .forEach((measure, reading) -> taken.put(measure, Amount.length(measure.spoken(), reading.length())));
+        sheet.readings().forEach((measure, reading) -> taken.put(measure, amount(measure, reading)));
+    }
+
+    /** A measure that was read twice is drafted with the middle of both readings, and says so. */
+    private static Amount amount(Measure measure, Reading reading) {
+        if (reading.second() == null) {
+            return Amount.length(measure.spoken(), reading.first());
+        }
+        String one = measure.sided() ? " left" : " first";
+        String other = measure.sided() ? " right" : " again";
+        return Amount.length(measure.spoken() + one, reading.first())
+                .plus(Amount.length(measure.spoken() + other, reading.second()))
+                .over(2)
+                .named(null, measure.spoken());
     }
 
     /**
@@ -41,8 +56,11 @@ public final class Body {
             }
         }
         sheet.readings()
-                .forEach((measure, reading) ->
-                        measure.impossible(reading.length().mm()).ifPresent(why -> faults.add(fault(measure, why))));
+                .forEach((measure, reading) -> Stream.of(reading.first(), reading.second())
+                        .filter(Objects::nonNull)
+                        .flatMap(length -> measure.impossible(length.mm()).stream())
+                        .limit(1)
+                        .forEach(why -> faults.add(fault(measure, why))));
         if (faults.isEmpty()) {
             double waist = sheet.reading(WAIST_GIRTH).orElseThrow().length().mm();
             double hip = sheet.reading(HIP_GIRTH).orElseThrow().length().mm();

@@ -11,6 +11,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** The house way of skirts: the body chooses the amounts. Our own choice; the habits it is made of are common practice. */
 final class HouseSkirt {
@@ -83,16 +84,37 @@ final class HouseSkirt {
                                                     : 0),
                                     "The centre back hangs straight below the seat unless a pencil is asked.")),
                     entry(SLIT, inches(0, "No slit unless it is asked.")),
+                    entry(STRIDE, Rule.fixed(Length.cm(65), "A step of an unhurried walk.")),
                     entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
                     entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
                     entry(CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")),
                     entry(
                             ZIP_LENGTH,
-                            worked(given -> given.hipDepth(), "Down to the hip line, so that the hip goes through.")),
+                            worked(
+                                    HouseSkirt::zip,
+                                    "Down to the hip line, and further where the hip would not go through.")),
                     entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
+                    entry(WAIST_ALLOWANCE, byHabit(AllowanceHabit::waist)),
+                    entry(SIDE_ALLOWANCE, byHabit(AllowanceHabit::side)),
+                    entry(CENTRE_ALLOWANCE, byHabit(AllowanceHabit::centre)),
+                    entry(ZIP_ALLOWANCE, byHabit(AllowanceHabit::zip)),
+                    entry(HEM_ALLOWANCE, byHabit(AllowanceHabit::hem)),
                     entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
 
     private HouseSkirt() {}
+
+    private static Rule byHabit(Function<AllowanceHabit, Length> edge) {
+        return worked(
+                given -> Amount.length(
+                        "by habit", edge.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class))),
+                "As the habit of allowances has it.");
+    }
+
+    private static Amount zip(Given given) {
+        Amount hip = given.body().hip().plus(Amount.inches("to move", 1));
+        Amount waist = given.body().waist().plus(given.amount(WAIST_EASE));
+        return given.hipDepth().atLeast(hip.minus(waist).over(2));
+    }
 
     private static Amount negativeEase(Given given) {
         Amount quarterOfStretch =

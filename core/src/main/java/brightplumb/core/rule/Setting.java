@@ -31,11 +31,17 @@ public enum Setting {
     KNEE_LEVEL("kneeLevel", "Narrow level", Zone.HEM, "Narrowest below waist", 0, 1400),
     CENTRE_BACK_HEM("centreBackHem", "Centre back in at the hem", Zone.HEM, "In at centre back", 0, 60),
     SLIT("slit", "Slit", Zone.HEM, "Slit up from hem", 0, 900),
+    STRIDE("stride", "Step", Zone.HEM, "Step to walk by", 200, 1000),
     BAND_PLACE("bandPlace", "Band place", Zone.MAKING, "Band", List.of(BandPlace.values())),
     BAND_HEIGHT("bandHeight", "Band height", Zone.MAKING, "Band high", 0, 150),
     CLOSURE("closure", "Closure", Zone.MAKING, "Closed by", List.of(Closure.values())),
     ZIP_LENGTH("zipLength", "Zip length", Zone.MAKING, "Zip long", 60, 600),
     ALLOWANCES("allowances", "Allowances", Zone.MAKING, "Allowances", List.of(AllowanceHabit.values())),
+    WAIST_ALLOWANCE("waistAllowance", "Waist allowance", Zone.MAKING, "Waist", 0, 60),
+    SIDE_ALLOWANCE("sideAllowance", "Side allowance", Zone.MAKING, "Side", 0, 80),
+    CENTRE_ALLOWANCE("centreAllowance", "Centre seam allowance", Zone.MAKING, "Centre seam", 0, 80),
+    ZIP_ALLOWANCE("zipAllowance", "Zip allowance", Zone.MAKING, "Beside the zip", 0, 80),
+    HEM_ALLOWANCE("hemAllowance", "Hem allowance", Zone.MAKING, "Hem turned", 0, 150),
     LET_OUT("letOut", "Let-out", Zone.MAKING, "Let-out at side", 0, 80);
 
     /** Where on the body, or in the work, a setting belongs. */

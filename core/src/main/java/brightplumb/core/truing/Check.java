@@ -1,6 +1,7 @@
 package brightplumb.core.truing;
 
-import brightplumb.core.paper.Notice.Remedy;
+import brightplumb.core.paper.Remedy;
+import java.util.List;
 
 /**
  * One inspection of a draft.
@@ -8,25 +9,31 @@ import brightplumb.core.paper.Notice.Remedy;
  * @param id its stable name
  * @param title what hangs on this plumb line, in a word
  * @param verdict what was found
- * @param measured what was measured: mm, or degrees for joins
- * @param wanted what it should be, in the same unit
- * @param tolerance how far off is still true
- * @param degrees whether the figures are degrees
+ * @param quantity what kind of figure was measured
+ * @param measured what was measured
+ * @param wanted what it should be, in the same quantity
+ * @param tolerance how far off is still true; 0 where any shortage counts
  * @param text the finding in plain words
  * @param cause why it is off, in plain words; empty when it is true
- * @param remedy what would settle it, or null
+ * @param remedies what would settle it, the best first; empty where nothing that can be set would
+ * @param evidence what was measured, laid out to be seen
  */
 public record Check(
         String id,
         String title,
         Verdict verdict,
+        Quantity quantity,
         double measured,
         double wanted,
         double tolerance,
-        boolean degrees,
         String text,
         String cause,
-        Remedy remedy) {
+        List<Remedy> remedies,
+        Evidence evidence) {
+
+    public Check {
+        remedies = List.copyOf(remedies);
+    }
 
     /** How far the measure lies from what is wanted; positive is too much. */
     public double difference() {

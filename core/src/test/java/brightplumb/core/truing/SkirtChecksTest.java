@@ -1,11 +1,11 @@
 package brightplumb.core.truing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.block.SkirtBlock;
 import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -19,6 +19,7 @@ import brightplumb.core.paper.Seam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Family;
+import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.Ways;
 import java.util.ArrayList;
@@ -31,12 +32,12 @@ import org.junit.jupiter.api.Test;
 class SkirtChecksTest {
 
     private final Body body = Body.of(Bodies.inches(28, 38, 8));
-    private final Settings set =
-            new Settings(Ways.of(Family.SKIRT, "house").orElseThrow(), Map.of(), Map.of(), body, Cloth.WOVEN);
+    private final Settings set = new Settings(
+            Ways.of(Family.SKIRT, "house").orElseThrow(), Map.of(), Map.of(Setting.SLIT, 150.0), body, Cloth.WOVEN);
     private final Draft sound = SkirtBlock.draft(body, set);
 
     private List<String> off(Draft draft) {
-        return SkirtChecks.of(draft, body, set).stream()
+        return SkirtChecks.of(new Inspected(draft, body, set)).stream()
                 .filter(c -> c.verdict() != Verdict.TRUE)
                 .map(Check::id)
                 .toList();
@@ -96,7 +97,7 @@ class SkirtChecksTest {
                 run.stream().map(s -> s.moved(Rigid.slide(Point.of(6, 0)))).toList();
         assertThat(off(spoiled(Panel.BACK, p -> with(p, Edge.SIDE, in)))).contains("hip.closes");
         Draft wider = spoiled(Panel.BACK, p -> with(p, Edge.SIDE, out));
-        assertThat(SkirtChecks.of(wider, body, set))
+        assertThat(SkirtChecks.of(new Inspected(wider, body, set)))
                 .filteredOn(c -> c.id().equals("hip.closes"))
                 .extracting(Check::verdict)
                 .containsExactly(Verdict.WATCH);
@@ -129,21 +130,47 @@ class SkirtChecksTest {
     }
 
     @Test
-    void a_dart_asked_to_take_too_much_leans_and_its_remedy_straightens_it() {
-        Map<String, Object> heavy = Map.of("dartIntakeBack", 120.0);
-        var before = Drafting.draft(
-                DraftRequest.of("straight-skirt", "house", Bodies.inches(24, 46, 8), heavy, Cloth.WOVEN));
-        Check darts = before.checks().stream()
-                .filter(c -> c.id().equals("darts.sound"))
-                .findFirst()
-                .orElseThrow();
-        assertThat(darts.verdict()).isEqualTo(Verdict.OFF);
-        var after = Drafting.draft(DraftRequest.of(
-                "straight-skirt",
-                "house",
-                Bodies.inches(24, 46, 8),
-                darts.remedy().settings(),
-                Cloth.WOVEN));
-        assertThat(after.checks()).allSatisfy(c -> assertThat(c.verdict()).isEqualTo(Verdict.TRUE));
+    void a_shaped_centre_back_without_its_notches_leans() {
+        Draft bare = spoiled(Panel.BACK, p -> new Piece(p.id(), p.panel(), p.seams(), p.darts(), List.of(), p.grain()));
+        assertThat(off(bare)).containsExactly("centre.back.marked");
+    }
+
+    @Test
+    void an_opening_too_short_for_the_hip_leans() {
+        Draft shut = spoiled(
+                Panel.BACK,
+                p -> with(p, Edge.CENTRE_BACK_ZIP, run -> Curves.cutAt(run, 90).get(1)));
+        assertThat(off(shut)).contains("enters");
+    }
+
+    @Test
+    void evidence_is_made_of_the_lines_that_were_measured() {
+        for (Check check : SkirtChecks.of(new Inspected(sound, body, set))) {
+            Exhibit exhibit = check.evidence().exhibit();
+            assertThat(exhibit.strokes()).as(check.id()).isNotEmpty();
+            assertThat(check.evidence().figures()).as(check.id()).isNotEmpty();
+            assertThat(exhibit.strokes())
+                    .as(check.id())
+                    .allSatisfy(s -> assertThat(Curves.length(s.run())).isFinite());
+        }
+    }
+
+    @Test
+    void the_waist_laid_out_with_its_darts_shut_is_one_line_of_the_measured_length() {
+        Check waist = SkirtChecks.of(new Inspected(sound, body, set)).get(0);
+        List<Segment> line = new ArrayList<>();
+        for (Exhibit.Stroke stroke : waist.evidence().exhibit().strokes()) {
+            if (stroke.ink() == Exhibit.Ink.FRONT) {
+                line.addAll(stroke.run());
+            } else if (stroke.ink() == Exhibit.Ink.BACK) {
+                line.addAll(Curves.reversed(stroke.run()));
+            }
+        }
+        assertThat(Curves.length(line)).isCloseTo(waist.measured(), within(1e-6));
+        for (int i = 1; i < line.size(); i++) {
+            assertThat(line.get(i).from().distance(line.get(i - 1).to())).isLessThan(1e-6);
+            assertThat(line.get(i).direction(0).angleTo(line.get(i - 1).direction(1)))
+                    .isLessThan(1);
+        }
     }
 }

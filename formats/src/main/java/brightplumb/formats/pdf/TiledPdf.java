@@ -23,7 +23,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 public final class TiledPdf {
 
     // The face that comes inside PDFBox itself, so that no font of the machine is needed.
-    private static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+    static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final PDDocument document;
     private final PDFont font;

@@ -1,0 +1,42 @@
+package brightplumb.app.drafting;
+
+import brightplumb.app.drafting.DraftView.LevelView;
+import brightplumb.app.drafting.DraftView.Segment;
+import brightplumb.formats.sheet.BenchSheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A draft as numbered distances from two base lines. Lengths are mm. */
+record BenchSheetView(List<BenchPanelView> panels) {
+
+    /** One piece: its outline with its darts, its levels, and its points in order. */
+    record BenchPanelView(
+            String panel, List<Segment> outline, List<Segment> darts, List<LevelView> levels, List<PlaceView> places) {}
+
+    /**
+     * A point.
+     *
+     * @param down mm down from the waist line; negative is up
+     * @param out mm out from the centre line; negative is beyond it
+     * @param how how the line is drawn to it
+     */
+    record PlaceView(int number, String what, double down, double out, String how) {}
+
+    static BenchSheetView of(BenchSheet sheet) {
+        return new BenchSheetView(
+                sheet.panels().stream().map(BenchSheetView::panel).toList());
+    }
+
+    private static BenchPanelView panel(BenchSheet.Panel panel) {
+        List<brightplumb.core.geometry.Segment> darts = new ArrayList<>();
+        panel.piece().darts().forEach(d -> darts.addAll(List.of(d.innerLeg(), d.outerLeg())));
+        return new BenchPanelView(
+                panel.piece().panel().id(),
+                DraftViews.segments(panel.piece().sewLine()),
+                DraftViews.segments(darts),
+                panel.levels().stream().map(l -> new LevelView(l.name(), l.y())).toList(),
+                panel.places().stream()
+                        .map(p -> new PlaceView(p.number(), p.what(), p.at().y(), p.at().x(), p.how()))
+                        .toList());
+    }
+}

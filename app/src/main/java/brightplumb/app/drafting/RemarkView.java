@@ -1,0 +1,40 @@
+package brightplumb.app.drafting;
+
+import brightplumb.core.cut.Fitting;
+import brightplumb.core.fitting.Remark;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * Something that may be said at a fitting.
+ *
+ * @param panel front or back
+ * @param level the level of the figure it is seen at
+ * @param settings what it changes in this draft: mm, a ratio or a choice's id; empty where there is nothing to give
+ */
+public record RemarkView(
+        String id,
+        String seen,
+        String panel,
+        String level,
+        String cause,
+        String correction,
+        Map<String, Object> settings) {
+
+    /** A remark with what it changes. */
+    public static RemarkView of(Fitting.Proposal proposal) {
+        Remark remark = proposal.remark();
+        Map<String, Object> settings = new LinkedHashMap<>();
+        proposal.settings().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(e -> settings.put(e.getKey().key(), e.getValue()));
+        return new RemarkView(
+                remark.id(),
+                remark.seen(),
+                remark.panel().id(),
+                remark.level(),
+                remark.cause(),
+                remark.correction(),
+                settings);
+    }
+}

@@ -1,0 +1,134 @@
+package brightplumb.app.fittings;
+
+import brightplumb.app.account.Member;
+import brightplumb.app.drafting.PreviewRequest;
+import brightplumb.app.drafting.RemarkView;
+import brightplumb.app.problems.Stale;
+import brightplumb.app.tickets.RevisionView;
+import brightplumb.app.tickets.Revisions;
+import brightplumb.app.tickets.TicketDrafts;
+import brightplumb.app.tickets.TicketView;
+import brightplumb.app.tickets.Tickets;
+import brightplumb.core.cut.Drafting;
+import brightplumb.core.cut.Fitting;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.rule.Cloth;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Applies what a fitting said: the draft as worn is frozen, the correction made, and the corrected draft frozen as the next revision. */
+@Service
+class FittingRoom {
+
+    private final Tickets tickets;
+    private final TicketDrafts drafts;
+    private final Revisions revisions;
+    private final Fittings fittings;
+
+    FittingRoom(Tickets tickets, TicketDrafts drafts, Revisions revisions, Fittings fittings) {
+        this.tickets = tickets;
+        this.drafts = drafts;
+        this.revisions = revisions;
+        this.fittings = fittings;
+    }
+
+    /** What may be said of a ticket's draft as it stands. */
+    List<RemarkView> remarks(Member member, UUID ticket) {
+        return proposals(drafts.request(member.workroom(), tickets.require(member.workroom(), ticket)));
+    }
+
+    List<FittingView> of(Member member, UUID ticket) {
+        tickets.require(member.workroom(), ticket);
+        return fittings.of(member.workroom(), ticket);
+    }
+
+    private static List<RemarkView> proposals(PreviewRequest request) {
+        return Fitting.of(Drafting.draft(request.read())).stream()
+                .map(RemarkView::of)
+                .toList();
+    }
+
+    /**
+     * Applies a remark.
+     *
+     * @throws Stale when the ticket is no longer at that version
+     * @throws Refusal when there is no such remark, it has nothing to give here, or an amount cannot be drafted, naming the field
+     */
+    @Transactional
+    FittingView apply(Member member, UUID id, FittingRequest asked) {
+        UUID workroom = member.workroom();
+        TicketView ticket = tickets.require(workroom, id);
+        if (asked.version() == null) {
+            throw new Refusal("version", "Say which version this was seen on");
+        }
+        PreviewRequest worn = drafts.request(workroom, ticket);
+        Map<String, Object> changes = changes(worn, asked);
+        Map<String, Object> settings = new LinkedHashMap<>(ticket.settings());
+        settings.putAll(changes);
+        PreviewRequest corrected = new PreviewRequest(worn.cut(), worn.way(), worn.measures(), settings, worn.cloth());
+        // A correction that cannot be drafted is refused before anything is kept.
+        Drafting.draft(corrected.read());
+        RevisionView before = revisions
+                .newest(workroom, id)
+                .filter(r -> r.request().equals(worn))
+                .orElseGet(() -> revisions.freeze(workroom, id, worn, "As worn at the fitting", member.name()));
+        var cloth = ticket.cloth();
+        boolean changed = tickets.change(
+                workroom,
+                id,
+                asked.version(),
+                ticket.name(),
+                ticket.cut(),
+                ticket.way(),
+                settings,
+                new Cloth(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay()),
+                ticket.promised());
+        if (!changed) {
+            throw new Stale(tickets.require(workroom, id));
+        }
+        String note = asked.note() == null ? "" : asked.note().strip();
+        RevisionView after =
+                revisions.freeze(workroom, id, corrected, reason(worn, asked.remark(), note), member.name());
+        fittings.add(workroom, id, asked.remark(), note, changes, before.number(), after.number(), member.name());
+        return fittings.of(workroom, id).get(0);
+    }
+
+    private static String reason(PreviewRequest worn, String remark, String note) {
+        String seen = proposals(worn).stream()
+                .filter(r -> r.id().equals(remark))
+                .map(RemarkView::seen)
+                .findFirst()
+                .orElse(remark);
+        return "Fitting: " + seen + (note.isEmpty() ? "" : ". " + note);
+    }
+
+    /** What a remark proposes, with the amounts the cutter has put in its place. */
+    private static Map<String, Object> changes(PreviewRequest worn, FittingRequest asked) {
+        if (asked.note() != null && asked.note().length() > 1000) {
+            throw new Refusal("note", "A note has at most 1000 letters");
+        }
+        RemarkView remark = proposals(worn).stream()
+                .filter(r -> r.id().equals(asked.remark()))
+                .findFirst()
+                .orElseThrow(() -> new Refusal("remark", "There is no such remark on this garment"));
+        Map<String, Object> changes = new LinkedHashMap<>(remark.settings());
+        if (changes.isEmpty()) {
+            throw new Refusal("remark", "This draft has nothing to give for it");
+        }
+        if (asked.settings() != null) {
+            asked.settings().forEach((key, value) -> {
+                if (!changes.containsKey(key)) {
+                    throw new Refusal("settings." + key, "This remark does not change it");
+                }
+                if (value != null) {
+                    changes.put(key, value);
+                }
+            });
+        }
+        return changes;
+    }
+}

@@ -1,0 +1,132 @@
+package brightplumb.core.cutting;
+
+import static brightplumb.core.truing.Exhibit.Ink.CLOTH;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.truing.Check;
+import brightplumb.core.truing.Evidence;
+import brightplumb.core.truing.Exhibit;
+import brightplumb.core.truing.Quantity;
+import brightplumb.core.truing.Verdict;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.DoubleStream;
+
+/** Whether the widest piece, allowances counted, goes across the cloth as it is laid. */
+final class ClothWideEnough {
+
+    /** Usual widths of cloth, mm: 36, 45, 54 and 60 in; 90, 115, 140, 150 and 160 cm. */
+    private static final double[] USUAL = {
+        900, 36 * Length.INCH, 45 * Length.INCH, 1150, 54 * Length.INCH, 1400, 1500, 60 * Length.INCH, 1600
+    };
+
+    private ClothWideEnough() {}
+
+    static Check of(List<CutPiece> pieces, Cloth cloth) {
+        Across across = pieces.stream()
+                .map(p -> new Across(p, cloth))
+                .max(Comparator.comparingDouble(Across::uses))
+                .orElseThrow();
+        boolean wide = across.piece() <= across.room();
+        return new Check(
+                "cloth.wide.enough",
+                "Cloth width",
+                wide ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                across.room(),
+                across.piece(),
+                0,
+                wide
+                        ? "The widest piece goes across the cloth with its allowances."
+                        : "The widest piece does not go across the cloth.",
+                wide
+                        ? ""
+                        : "With its allowances it is wider than the cloth as it is laid; buy wider cloth, or seam the piece.",
+                wide ? List.of() : wider(across),
+                across);
+    }
+
+    private static List<Remedy> wider(Across across) {
+        double needed = across.piece() * (across.doubled() ? 2 : 1);
+        return DoubleStream.of(USUAL)
+                .filter(w -> w >= needed)
+                .limit(1)
+                .mapToObj(w -> new Remedy("Buy the next usual width that takes it", Map.of(), w))
+                .toList();
+    }
+
+    /** The widest piece laid across the cloth, its grain along the selvedge. */
+    record Across(CutPiece cut, Cloth cloth) implements Evidence {
+
+        /** Whether the piece finds only half the width: on the fold, or on doubled cloth. */
+        boolean doubled() {
+            return cut.onFold() || cloth.folded();
+        }
+
+        double room() {
+            return cloth.width() / (doubled() ? 2 : 1);
+        }
+
+        private DoubleStream xs() {
+            return Curves.flattened(cut.cutLine(), 12).stream().mapToDouble(Point::x);
+        }
+
+        double piece() {
+            double left = cut.onFold() ? 0 : xs().min().orElse(0);
+            return xs().max().orElse(0) - left;
+        }
+
+        double uses() {
+            return piece() / room();
+        }
+
+        @Override
+        public List<Figure> figures() {
+            return List.of(
+                    Figure.mm("cloth width", cloth.width()),
+                    Figure.mm(doubled() ? "half of it, folded" : "laid open", room()),
+                    Figure.mm(cut.name() + ", cut", piece()),
+                    Figure.together("to spare", room() - piece()));
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            List<Point> places = Curves.flattened(cut.cutLine(), 12);
+            double top = places.stream().mapToDouble(Point::y).min().orElse(0);
+            double bottom = places.stream().mapToDouble(Point::y).max().orElse(0);
+            double left = cut.onFold() ? 0 : xs().min().orElse(0);
+            // The length of the cloth runs across the picture: the piece is turned a quarter, waist to the left.
+            Rigid lay = Rigid.slide(Point.of(40 - top, -left)).after(new Rigid(0, 1, 1, 0, 0, 0));
+            double length = bottom - top + 80;
+            boolean wide = piece() <= room();
+            Exhibit.Table table = new Exhibit.Table()
+                    .fill(
+                            CLOTH,
+                            Exhibit.outline(
+                                    Point.of(0, 0), Point.of(length, 0), Point.of(length, room()), Point.of(0, room())))
+                    .draw(
+                            cut.piece().panel() == Panel.FRONT ? FRONT : Exhibit.Ink.BACK,
+                            Curves.moved(cut.cutLine(), lay))
+                    .draw(PENCIL, Point.of(0, 0), Point.of(length, 0))
+                    .say(PENCIL, Point.of(length / 2, -16), doubled() ? "fold of the cloth" : "selvedge")
+                    .say(PENCIL, Point.of(length / 2, room() + 26), "selvedge")
+                    .span(PLAIN, Point.of(-40, 0), Point.of(-40, room()), doubled() ? "half the cloth" : "the cloth")
+                    .span(wide ? PLAIN : FAULT, Point.of(length + 40, 0), Point.of(length + 40, piece()), "the piece");
+            if (!wide) {
+                table.draw(FAULT, Point.of(0, room()), Point.of(length, room()));
+            }
+            return table.done();
+        }
+    }
+}

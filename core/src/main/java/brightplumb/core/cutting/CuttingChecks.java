@@ -1,0 +1,22 @@
+package brightplumb.core.cutting;
+
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.truing.Check;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The inspections of pieces as they are cut, allowances counted: for every garment. */
+public final class CuttingChecks {
+
+    private CuttingChecks() {}
+
+    /** All that apply to these pieces on this cloth. */
+    public static List<Check> of(List<CutPiece> pieces, Cloth cloth) {
+        List<Check> checks = new ArrayList<>();
+        if (HemTurns.applies(pieces)) {
+            checks.add(HemTurns.of(pieces));
+        }
+        checks.add(ClothWideEnough.of(pieces, cloth));
+        return List.copyOf(checks);
+    }
+}

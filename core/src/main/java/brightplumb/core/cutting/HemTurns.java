@@ -1,0 +1,149 @@
+package brightplumb.core.cutting;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.CLOTH;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.truing.Check;
+import brightplumb.core.truing.Evidence;
+import brightplumb.core.truing.Exhibit;
+import brightplumb.core.truing.Lines;
+import brightplumb.core.truing.Quantity;
+import brightplumb.core.truing.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Whether the hem's allowance, folded up on the hemline, lies flat on the cloth it covers: as wide as it, edge on edge. */
+final class HemTurns {
+
+    private static final double TOLERANCE = Length.INCH / 8;
+    private static final double[] WAY_UP = {0.25, 0.5, 0.75, 0.9};
+
+    private HemTurns() {}
+
+    /** Whether any piece has a hem to turn. */
+    static boolean applies(List<CutPiece> pieces) {
+        return pieces.stream().anyMatch(p -> hem(p) > 0);
+    }
+
+    private static double hem(CutPiece piece) {
+        return piece.allowances().getOrDefault(Edge.HEM, 0.0);
+    }
+
+    static Check of(List<CutPiece> pieces) {
+        Folded folded = new Folded(pieces.stream().filter(p -> hem(p) > 0).toList());
+        boolean flat = folded.worst() <= TOLERANCE;
+        return new Check(
+                "hem.turns",
+                "Hem turn",
+                flat ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                folded.worst(),
+                0,
+                TOLERANCE,
+                flat
+                        ? "Folded on the hemline, the hem lies flat on the cloth above it."
+                        : "Folded up, the hem is not as wide as the cloth it lies on.",
+                flat ? "" : "The allowance is not the mirror image of the skirt above the hemline.",
+                List.of(),
+                folded);
+    }
+
+    /** The hems folded up. */
+    record Folded(List<CutPiece> pieces) implements Evidence {
+
+        double worst() {
+            return pieces.stream().mapToDouble(Folded::apart).max().orElse(0);
+        }
+
+        /** The levels on which a piece's hem is folded: through its end at the centre, and through its end at the side. */
+        private static double[] folds(CutPiece piece) {
+            List<Segment> hem = piece.piece().require(Edge.HEM).run();
+            return new double[] {
+                hem.get(hem.size() - 1).to().y(), hem.get(0).from().y()
+            };
+        }
+
+        /** How far the folded edge and the edge beneath it lie apart at the most, mm. */
+        private static double apart(CutPiece piece) {
+            double worst = 0;
+            double[] folds = folds(piece);
+            for (double share : WAY_UP) {
+                double away = share * hem(piece);
+                for (int end = 0; end < 2; end++) {
+                    double above = ends(piece.cutLine(), folds[end] - away)[end];
+                    double below = ends(piece.cutLine(), folds[end] + away)[end];
+                    worst = Math.max(worst, Math.abs(above - below));
+                }
+            }
+            return worst;
+        }
+
+        /** Where an outline lies farthest to the left and to the right on a level. */
+        private static double[] ends(List<Segment> outline, double y) {
+            double left = Double.POSITIVE_INFINITY;
+            double right = Double.NEGATIVE_INFINITY;
+            for (Segment segment : outline) {
+                var t = Curves.crossing(segment, Point.of(0, y), Point.of(1, 0));
+                if (t.isPresent()) {
+                    double x = segment.at(t.getAsDouble()).x();
+                    left = Math.min(left, x);
+                    right = Math.max(right, x);
+                }
+            }
+            return new double[] {left, right};
+        }
+
+        @Override
+        public List<Figure> figures() {
+            List<Figure> figures = new ArrayList<>();
+            pieces.forEach(p -> {
+                figures.add(Figure.mm(p.piece().panel().id() + " hem allowance", hem(p)));
+                figures.add(Figure.mm(p.piece().panel().id() + " edges apart", apart(p)));
+            });
+            return figures;
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            double x = 0;
+            for (CutPiece piece : pieces) {
+                double fold = folds(piece)[1];
+                double top = fold - 2.2 * hem(piece);
+                double[] ends = ends(piece.cutLine(), fold - 1);
+                Rigid move = Rigid.slide(Point.of(x - ends[0], -fold));
+                List<Segment> allowance = Curves.moved(
+                        Lines.below(piece.cutLine(), fold), move.after(Rigid.flip(Point.of(0, fold), Point.of(1, 0))));
+                boolean flat = apart(piece) <= TOLERANCE;
+                Exhibit.Ink ink = piece.piece().panel() == Panel.FRONT ? FRONT : BACK;
+                List<Segment> covered = new ArrayList<>(allowance);
+                table.fill(CLOTH, covered)
+                        .draw(ink, Curves.moved(Lines.below(Lines.above(piece.cutLine(), fold), top), move))
+                        .draw(flat ? PLAIN : FAULT, allowance)
+                        .draw(
+                                PENCIL,
+                                Curves.moved(piece.piece().require(Edge.HEM).run(), move));
+                Point under = move.apply(Point.of((ends[0] + ends[1]) / 2, fold + 26));
+                table.say(ink, under, piece.piece().panel().id() + " hemline")
+                        .span(
+                                PENCIL,
+                                move.apply(Point.of(ends[1] + 22, fold)),
+                                move.apply(Point.of(ends[1] + 22, fold - hem(piece))),
+                                "turned up");
+                x += ends[1] - ends[0] + 120;
+            }
+            return table.done();
+        }
+    }
+}

@@ -1,0 +1,26 @@
+package brightplumb.core.fitting;
+
+import brightplumb.core.paper.Panel;
+import brightplumb.core.rule.Setting;
+import java.util.Map;
+
+/**
+ * Something seen at a fitting, with its cause and what is changed for it.
+ *
+ * @param id its stable name
+ * @param seen what is seen on the body
+ * @param panel on which side of the body
+ * @param level at which level of the standing figure: waist, hip, knee, hem
+ * @param cause why it is so
+ * @param correction what is done about it
+ * @param change how the draft's settings change
+ */
+public record Remark(
+        String id, String seen, Panel panel, String level, String cause, String correction, Change change) {
+
+    /** How a remark changes a draft. */
+    public interface Change {
+        /** Settings with their new values: mm, a ratio, or a choice's name; empty where the draft has nothing to give. */
+        Map<Setting, Object> on(Worn worn);
+    }
+}

@@ -1,0 +1,138 @@
+package brightplumb.core.fitting;
+
+import static brightplumb.core.paper.Panel.BACK;
+import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.rule.Setting.*;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.rule.CentreBackShape;
+import brightplumb.core.rule.Seat;
+import brightplumb.core.rule.Setting;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What a fitting says of a skirt. Common practice, no source. */
+public final class SkirtRemarks {
+
+    private static final double QUARTER = Length.INCH / 4;
+
+    /** Every remark, from the waist down. */
+    public static final List<Remark> ALL = List.of(
+            new Remark(
+                    "folds-below-front-waist",
+                    "Cloth lies in folds across the front below the waist",
+                    FRONT,
+                    "waist",
+                    "The front is too long at its centre.",
+                    "Drop the centre front half an inch",
+                    SkirtRemarks::dropFront),
+            new Remark(
+                    "back-waist-stands-away",
+                    "The back waist stands away or rides up",
+                    BACK,
+                    "waist",
+                    "The centre back is straight where the back is hollow.",
+                    "Hollow the centre back and drop it a quarter inch",
+                    SkirtRemarks::hollow),
+            new Remark(
+                    "back-waist-dragged-down",
+                    "The back waist is dragged down when she sits",
+                    BACK,
+                    "waist",
+                    "The back is too short at its centre.",
+                    "Raise the centre back half an inch",
+                    worn -> worn.moved(CENTRE_BACK_DROP, -0.5)),
+            new Remark(
+                    "side-swings-forward",
+                    "The side seam swings forward",
+                    FRONT,
+                    "hip",
+                    "The front has too little of the hip.",
+                    "Move a quarter inch from the back to the front",
+                    worn -> worn.moved(HIP_ALLOCATION, -0.25)),
+            new Remark(
+                    "side-swings-back",
+                    "The side seam swings back",
+                    BACK,
+                    "hip",
+                    "The back has too little of the hip.",
+                    "Move a quarter inch from the front to the back",
+                    worn -> worn.moved(HIP_ALLOCATION, 0.25)),
+            new Remark(
+                    "false-bump-behind",
+                    "A bump stands out under the seat that is not hers",
+                    BACK,
+                    "hip",
+                    "The seat is shaped more than it is.",
+                    "Shape the seat less, or not at all",
+                    SkirtRemarks::flatter),
+            new Remark(
+                    "loose-at-the-side",
+                    "Loose at the side, in stretch cloth",
+                    FRONT,
+                    "hip",
+                    "Too little negative ease.",
+                    "Take each side in half an inch on either edge",
+                    SkirtRemarks::takeIn),
+            new Remark(
+                    "tight-at-the-knee",
+                    "Tight at the knees in walking",
+                    BACK,
+                    "knee",
+                    "Too narrow too low down.",
+                    "Raise the narrow level two inches, and slit it for the step",
+                    SkirtRemarks::freeTheKnee));
+
+    private SkirtRemarks() {}
+
+    private static Map<Setting, Object> dropFront(Worn worn) {
+        // Where the waist is wider than the hip the front stays level whatever is set.
+        boolean level = worn.came(CENTRE_FRONT_DROP) == 0
+                && worn.set().amount(CENTRE_FRONT_DROP).value() > 0;
+        return level ? Map.of() : worn.moved(CENTRE_FRONT_DROP, 0.5);
+    }
+
+    private static Map<Setting, Object> hollow(Worn worn) {
+        Map<Setting, Object> change = new HashMap<>(worn.moved(CENTRE_BACK_DROP, 0.25));
+        if (worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class) == CentreBackShape.STRAIGHT) {
+            change.put(CENTRE_BACK_SHAPE, CentreBackShape.WAIST.id());
+        }
+        return change;
+    }
+
+    private static Map<Setting, Object> flatter(Worn worn) {
+        return switch (worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class)) {
+            case UNDER_SEAT ->
+                switch (worn.choice(SEAT, Seat.class)) {
+                    case FULL -> Map.of(SEAT, Seat.MEDIUM.id());
+                    case MEDIUM -> Map.of(SEAT, Seat.SLIGHT.id());
+                    case SLIGHT -> Map.of(CENTRE_BACK_SHAPE, CentreBackShape.STRAIGHT.id());
+                };
+            case ROUND, HOLLOW, WAIST_TO_HIP -> Map.of(CENTRE_BACK_SHAPE, CentreBackShape.WAIST.id());
+            case STRAIGHT, WAIST -> Map.of();
+        };
+    }
+
+    private static Map<Setting, Object> takeIn(Worn worn) {
+        if (!worn.set().cloth().stretches()) {
+            return Map.of();
+        }
+        Map<Setting, Object> change = new HashMap<>(worn.moved(HIP_EASE, -2));
+        change.putAll(worn.moved(WAIST_EASE, -2));
+        return change;
+    }
+
+    private static Map<Setting, Object> freeTheKnee(Worn worn) {
+        Map<Setting, Object> change = new HashMap<>();
+        if (worn.came(KNEE_LEVEL) > 0) {
+            change.putAll(worn.moved(KNEE_LEVEL, -2));
+        }
+        double slit = Math.ceil(worn.wanted("strides") / QUARTER) * QUARTER;
+        double now = worn.came(SLIT);
+        if (slit > now || change.isEmpty()) {
+            change.put(SLIT, Math.min(SLIT.most(), Math.max(slit, now + Length.INCH)));
+        }
+        return change;
+    }
+}

@@ -1,0 +1,48 @@
+package brightplumb.core.fitting;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.truing.Check;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The draft of the garment that is on the body.
+ *
+ * @param draft as it was cut
+ * @param set the settings it was cut with
+ * @param checks what was inspected
+ */
+public record Worn(Draft draft, Settings set, List<Check> checks) {
+
+    /** What a setting came to in the draft, mm. */
+    double came(Setting setting) {
+        return setting.resultOf()
+                .map(draft::fact)
+                .orElseGet(() -> set.amount(setting))
+                .value();
+    }
+
+    <C extends Choice> C choice(Setting setting, Class<C> type) {
+        return set.choice(setting, type);
+    }
+
+    /** A setting moved by so many inches from what it came to, within its limits; empty where that changes nothing. */
+    Map<Setting, Object> moved(Setting setting, double inches) {
+        double now = came(setting);
+        double then = Math.max(setting.least(), Math.min(setting.most(), now + inches * Length.INCH));
+        return Math.abs(then - now) < 0.5 ? Map.of() : Map.of(setting, then);
+    }
+
+    /** What an inspection asked for, mm; 0 where it was not made. */
+    double wanted(String check) {
+        return checks.stream()
+                .filter(c -> c.id().equals(check))
+                .mapToDouble(Check::wanted)
+                .findFirst()
+                .orElse(0);
+    }
+}

@@ -1,0 +1,22 @@
+package brightplumb.core.paper;
+
+import java.util.Map;
+
+/**
+ * A change that settles a notice or an inspection.
+ *
+ * @param text what is done, in the bench's words
+ * @param settings setting keys to their new values: numbers in mm or a ratio, or a choice's name
+ * @param clothWidth mm of cloth to buy instead, or null where the cloth stays
+ */
+public record Remedy(String text, Map<String, Object> settings, Double clothWidth) {
+
+    public Remedy {
+        settings = Map.copyOf(settings);
+    }
+
+    /** A change of settings. */
+    public Remedy(String text, Map<String, Object> settings) {
+        this(text, settings, null);
+    }
+}

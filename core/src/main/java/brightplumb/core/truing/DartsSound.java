@@ -1,0 +1,197 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Piece;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.DartLimit;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Whether the darts sew up flat: legs of one length, points clear of the hip, no dart too heavy, the waist smooth over each. */
+final class DartsSound {
+
+    private static final double MOST_APART = 0.5;
+    private static final double MOST_TURN = 5;
+
+    private DartsSound() {}
+
+    static Check of(Inspected on) {
+        Darts darts = new Darts(on);
+        Piece heavy = darts.heavy();
+        boolean low = darts.low();
+        boolean lame = darts.apart() >= MOST_APART;
+        boolean cornered = darts.turn() >= MOST_TURN;
+        boolean sound = heavy == null && !low && !lame && !cornered;
+        String cause = heavy != null
+                ? "A " + heavy.panel().id() + " dart takes more than one dart carries; its point would stand out."
+                : low
+                        ? "A dart runs too close to the hip line."
+                        : cornered
+                                ? "The waist turns a corner over a closed dart."
+                                : lame ? "A dart's legs are not one length." : "";
+        List<Remedy> remedies = new ArrayList<>();
+        if (heavy != null || low) {
+            remedies.add(mended(on, darts));
+        }
+        return new Check(
+                "darts.sound",
+                "Darts",
+                sound ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                darts.apart(),
+                0,
+                MOST_APART,
+                sound
+                        ? "Legs are one length, points stop above the hip, and the waist runs smooth over each closed dart."
+                        : "The darts would not sew up flat.",
+                cause,
+                remedies,
+                darts);
+    }
+
+    /** Every dart that is too heavy is made as heavy as two can be, every one that is too long stops short of the hip. */
+    private static Remedy mended(Inspected on, Darts darts) {
+        Map<String, Object> settings = new HashMap<>();
+        for (Piece piece : darts.pieces()) {
+            boolean front = piece.panel() == FRONT;
+            if (piece.darts().stream().anyMatch(d -> Darts.tooHeavy(piece.panel(), d))) {
+                settings.put(
+                        (front ? Setting.DART_INTAKE_FRONT : Setting.DART_INTAKE_BACK).key(),
+                        2 * DartLimit.of(piece.panel()).value());
+            }
+            if (piece.darts().stream().anyMatch(darts::tooLow)) {
+                settings.put(
+                        (front ? Setting.DART_LENGTH_FRONT : Setting.DART_LENGTH_BACK).key(), on.hipY() - Length.INCH);
+            }
+        }
+        boolean heavy = darts.heavy() != null;
+        return new Remedy(
+                heavy
+                        ? "Let two darts carry what two can; the side takes the rest"
+                        : "Stop the dart an inch above the hip line",
+                settings);
+    }
+
+    /** The darts of both pieces, as drawn. */
+    record Darts(Inspected on) implements Evidence {
+
+        List<Piece> pieces() {
+            return List.of(on.front(), on.back());
+        }
+
+        static boolean tooHeavy(Panel panel, Dart dart) {
+            return dart.intake() > DartLimit.of(panel).value() + DartLimit.GRACE + 0.5;
+        }
+
+        boolean tooLow(Dart dart) {
+            return dart.point().y() > on.hipY() - Length.INCH + 0.5;
+        }
+
+        Piece heavy() {
+            return pieces().stream()
+                    .filter(p -> p.darts().stream().anyMatch(d -> tooHeavy(p.panel(), d)))
+                    .findFirst()
+                    .orElse(null);
+        }
+
+        boolean low() {
+            return pieces().stream().flatMap(p -> p.darts().stream()).anyMatch(this::tooLow);
+        }
+
+        /** How far the legs of a dart differ at the most, mm. */
+        double apart() {
+            return pieces().stream()
+                    .flatMap(p -> p.darts().stream())
+                    .mapToDouble(
+                            d -> Math.abs(d.innerLeg().length() - d.outerLeg().length()))
+                    .max()
+                    .orElse(0);
+        }
+
+        /** The largest turn of the waist over a closed dart, degrees. */
+        double turn() {
+            return pieces().stream().mapToDouble(Darts::turn).max().orElse(0);
+        }
+
+        private static double turn(Piece piece) {
+            List<Segment> waist = piece.require(Edge.WAIST).run();
+            double worst = 0;
+            for (Dart dart : piece.darts()) {
+                Rigid close = dart.closing();
+                Point before = waist.stream()
+                        .filter(s -> s.to().distance(dart.inner()) < 1e-6)
+                        .findFirst()
+                        .orElseThrow()
+                        .direction(1);
+                Point after = waist.stream()
+                        .filter(s -> s.from().distance(dart.outer()) < 1e-6)
+                        .findFirst()
+                        .orElseThrow()
+                        .direction(0);
+                worst = Math.max(worst, before.angleTo(close.direction(after)));
+            }
+            return worst;
+        }
+
+        @Override
+        public List<Figure> figures() {
+            List<Figure> figures = new ArrayList<>();
+            for (Piece piece : pieces()) {
+                piece.darts().forEach(d -> {
+                    figures.add(Figure.mm(piece.panel().id() + " dart takes", d.intake()));
+                    figures.add(Figure.mm(
+                            piece.panel().id() + " dart stops above the hip",
+                            on.hipY() - d.point().y()));
+                });
+            }
+            figures.add(new Figure("legs differ by", Quantity.MM, apart(), true));
+            figures.add(new Figure("waist turns over a dart", Quantity.DEGREES, turn(), false));
+            return figures;
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            double hipY = on.hipY();
+            double gap = Inspected.sideAt(on.front(), hipY) + 60;
+            double width = gap + Inspected.sideAt(on.back(), hipY) + 40;
+            table.draw(PENCIL, Point.of(0, hipY), Point.of(width, hipY))
+                    .say(PENCIL, Point.of(width - 40, hipY + 22), "hip")
+                    .draw(PENCIL, Point.of(0, hipY - Length.INCH), Point.of(width, hipY - Length.INCH))
+                    .say(PENCIL, Point.of(width - 60, hipY - Length.INCH - 8), "no lower than this");
+            show(table, on.front(), Point.of(0, 0));
+            show(table, on.back(), Point.of(gap, 0));
+            return table.done();
+        }
+
+        private void show(Exhibit.Table table, Piece piece, Point at) {
+            Rigid move = Rigid.slide(at);
+            Exhibit.Ink ink = piece.panel() == FRONT ? Exhibit.Ink.FRONT : Exhibit.Ink.BACK;
+            table.draw(PENCIL, Curves.moved(Lines.above(piece.sewLine(), on.hipY() + Length.INCH), move));
+            for (Dart dart : piece.darts()) {
+                boolean bad = tooHeavy(piece.panel(), dart) || tooLow(dart);
+                table.draw(bad ? FAULT : ink, Curves.moved(List.of(dart.innerLeg(), dart.outerLeg()), move));
+                table.say(
+                        bad ? FAULT : ink,
+                        move.apply(dart.centre()).plus(Point.of(0, -20)),
+                        "",
+                        Quantity.MM,
+                        dart.intake());
+            }
+        }
+    }
+}

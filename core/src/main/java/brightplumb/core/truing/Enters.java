@@ -1,0 +1,167 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.BODY;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Whether the hip goes through: the waist with both edges of its opening, or a waist that is pulled on. */
+final class Enters {
+
+    private static final double ROOM = Length.INCH;
+    private static final double QUARTER = Length.INCH / 4;
+
+    private Enters() {}
+
+    static Check of(Inspected on) {
+        Closure closure = on.set().choice(Setting.CLOSURE, Closure.class);
+        Opening opening = Opening.of(on, closure);
+        boolean enters = opening.opens() >= opening.hip();
+        boolean pulled = closure == Closure.NONE;
+        return new Check(
+                "enters",
+                "Getting in",
+                enters ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                opening.opens(),
+                opening.hip(),
+                0,
+                enters
+                        ? pulled
+                                ? "Pulled wide, the waist goes over the hip."
+                                : "With the zip open, the waist goes over the hip."
+                        : "The hip does not go through.",
+                enters
+                        ? ""
+                        : pulled
+                                ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
+                                : "The waist and both edges of the zip together are shorter than the hip and an inch to move.",
+                enters ? List.of() : remedies(on, opening, pulled),
+                opening);
+    }
+
+    private static List<Remedy> remedies(Inspected on, Opening opening, boolean pulled) {
+        List<Remedy> remedies = new ArrayList<>();
+        double hip = on.body().hip().value();
+        double zip = Math.max(
+                Math.ceil((hip + ROOM - opening.waist()) / 2 / QUARTER) * QUARTER,
+                pulled ? on.hipY() : Setting.ZIP_LENGTH.least());
+        Map<String, Object> settings = new HashMap<>(Map.of(Setting.ZIP_LENGTH.key(), zip));
+        if (pulled) {
+            settings.put(Setting.CLOSURE.key(), Closure.CENTRE_BACK_ZIP.id());
+        }
+        double longest = Math.min(Setting.ZIP_LENGTH.most(), Curves.length(Inspected.centre(on.back())) - Length.INCH);
+        Remedy open = zip <= longest
+                ? new Remedy(pulled ? "Open the centre back with a zip" : "Make the opening longer", settings)
+                : null;
+        if (pulled && on.set().cloth().stretches()) {
+            double ease = (hip - opening.opens()) / opening.give()
+                    + on.set().amount(Setting.WAIST_EASE).value();
+            if (ease <= Setting.WAIST_EASE.most()) {
+                remedies.add(new Remedy(
+                        "Cut the waist wider and gather it on its band",
+                        Map.of(Setting.WAIST_EASE.key(), Math.ceil(ease + 0.5))));
+            }
+        }
+        if (open != null) {
+            remedies.add(open);
+        }
+        return remedies;
+    }
+
+    /**
+     * What opens, against what must pass.
+     *
+     * @param waist the waist all round, darts shut
+     * @param zip the length of the opening; 0 where it is pulled on
+     * @param give how far the cloth goes: 1 and its stretch; 1 beside a zip
+     * @param hip what must pass
+     */
+    record Opening(Inspected on, Closure closure, double waist, double zip, double give, double hip)
+            implements Evidence {
+
+        static Opening of(Inspected on, Closure closure) {
+            double waist = 2 * (WaistCloses.net(on.front()) + WaistCloses.net(on.back()));
+            double hip = on.body().hip().value();
+            double zip = switch (closure) {
+                case CENTRE_BACK_ZIP -> on.back().require(Edge.CENTRE_BACK_ZIP).length();
+                case SIDE_ZIP ->
+                    Math.min(
+                            on.set().amount(Setting.ZIP_LENGTH).value(),
+                            on.front().require(Edge.SIDE).length() - Length.INCH);
+                case NONE -> 0;
+            };
+            return closure == Closure.NONE
+                    ? new Opening(on, closure, waist, 0, 1 + on.set().cloth().stretch(), hip)
+                    : new Opening(on, closure, waist, zip, 1, hip + ROOM);
+        }
+
+        double opens() {
+            return waist * give + 2 * zip;
+        }
+
+        @Override
+        public List<Figure> figures() {
+            List<Figure> figures = new ArrayList<>(List.of(Figure.mm("waist, darts shut", waist)));
+            if (zip > 0) {
+                figures.add(Figure.mm("one edge of the opening", zip));
+                figures.add(Figure.mm("the other edge", zip));
+            } else {
+                figures.add(Figure.mm("what the cloth gives", waist * (give - 1)));
+            }
+            figures.add(Figure.together("opens to", opens()));
+            figures.add(Figure.mm(zip > 0 ? "hip and an inch to move" : "hip", hip));
+            return figures;
+        }
+
+        /** The opening pulled straight over the hip that must pass it, and the edge it is measured on. */
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            double high = 44;
+            table.fill(
+                    BODY,
+                    Exhibit.outline(
+                            Point.of(0, 70), Point.of(hip, 70), Point.of(hip, 70 + high), Point.of(0, 70 + high)));
+            table.say(PLAIN, Point.of(hip / 2, 98), zip > 0 ? "hip and an inch" : "hip", Quantity.MM, hip);
+            double left = zip;
+            double right = zip + waist * give;
+            if (zip > 0) {
+                table.draw(BACK, Point.of(0, 0), Point.of(left, 0))
+                        .draw(BACK, Point.of(right, 0), Point.of(opens(), 0))
+                        .say(BACK, Point.of(left / 2, -20), "zip", Quantity.MM, zip)
+                        .say(BACK, Point.of(right + zip / 2, -20), "zip", Quantity.MM, zip);
+            } else {
+                table.draw(PENCIL, Point.of(waist, 0), Point.of(right, 0))
+                        .say(PENCIL, Point.of((waist + right) / 2, -20), "gives", Quantity.MM, right - waist);
+            }
+            table.draw(PLAIN, Point.of(left, 0), Point.of(left + waist, 0))
+                    .say(PLAIN, Point.of(left + waist / 2, -20), "waist", Quantity.MM, waist);
+            for (double x : new double[] {0, opens()}) {
+                table.draw(PENCIL, Point.of(x, -10), Point.of(x, 60));
+            }
+            if (opens() < hip) {
+                table.draw(FAULT, Point.of(opens(), 40), Point.of(hip, 40))
+                        .say(FAULT, Point.of((opens() + hip) / 2, 30), "short", Quantity.MM, hip - opens());
+            }
+            Rigid below = Rigid.slide(Point.of(opens() / 2 - Inspected.sideAt(on.back(), on.hipY()) / 2, 190));
+            table.draw(PENCIL, Curves.moved(Lines.above(on.back().sewLine(), on.hipY() + 2 * Length.INCH), below));
+            on.back().seam(Edge.CENTRE_BACK_ZIP).ifPresent(seam -> table.draw(BACK, Curves.moved(seam.run(), below)));
+            return table.done();
+        }
+    }
+}

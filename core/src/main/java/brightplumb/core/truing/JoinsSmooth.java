@@ -1,0 +1,168 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Piece;
+import brightplumb.core.paper.Seam;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Whether waist and hem run on as one line where pieces, or a piece and its mirror image, are laid together at a seam. */
+final class JoinsSmooth {
+
+    private static final double MOST_TURN = 5;
+
+    private JoinsSmooth() {}
+
+    static Check of(Inspected on) {
+        List<Join> joins = new ArrayList<>();
+        joins.add(new Join(
+                "waist at the side", Corner.after(on.front(), Edge.WAIST), Corner.after(on.back(), Edge.WAIST)));
+        joins.add(new Join("hem at the side", Corner.after(on.front(), Edge.SIDE), Corner.after(on.back(), Edge.SIDE)));
+        for (Piece piece : List.of(on.front(), on.back())) {
+            Edge centre = piece.seams().get(piece.seams().size() - 1).edge();
+            Corner waist = Corner.after(piece, centre);
+            Corner hem = Corner.after(piece, Edge.HEM);
+            joins.add(new Join("waist at the centre " + piece.panel().id(), waist, waist));
+            joins.add(new Join("hem at the centre " + piece.panel().id(), hem, hem));
+        }
+        LaidTogether laid = new LaidTogether(joins);
+        boolean smooth = laid.worst() < MOST_TURN;
+        return new Check(
+                "joins.smooth",
+                "Joins",
+                smooth ? Verdict.TRUE : Verdict.OFF,
+                Quantity.DEGREES,
+                laid.worst(),
+                0,
+                MOST_TURN,
+                smooth
+                        ? "Laid together at side and centre, waist and hem run on as one line."
+                        : "Laid together, waist or hem turn a corner at a seam.",
+                smooth ? "" : "The waist or the hem does not leave its seam square.",
+                List.of(),
+                laid);
+    }
+
+    /**
+     * A corner of a piece between two of its seams.
+     *
+     * @param ending the seam that ends there, in the outline's direction
+     * @param starting the seam that starts there
+     */
+    record Corner(Panel panel, Seam ending, Seam starting) {
+
+        /** The corner after a seam, in the outline's direction. */
+        static Corner after(Piece piece, Edge ending) {
+            List<Seam> seams = piece.seams();
+            for (int i = 0; i < seams.size(); i++) {
+                if (seams.get(i).edge() == ending) {
+                    return new Corner(piece.panel(), seams.get(i), seams.get((i + 1) % seams.size()));
+                }
+            }
+            throw new IllegalStateException(piece.id() + " has no " + ending.id());
+        }
+
+        /** The inside angle, in degrees. */
+        double angle() {
+            Segment last = ending.run().get(ending.run().size() - 1);
+            return last.direction(1).times(-1).angleTo(starting.run().get(0).direction(0));
+        }
+
+        private boolean crosswise(Seam seam) {
+            return seam.edge() == Edge.WAIST || seam.edge() == Edge.HEM;
+        }
+
+        /** The edge that should run on, leaving the corner. */
+        List<Segment> edge() {
+            return crosswise(ending) ? Curves.reversed(ending.run()) : starting.run();
+        }
+
+        /** The seam at which it is laid to its neighbour, leaving the corner. */
+        List<Segment> seam() {
+            return crosswise(ending) ? starting.run() : Curves.reversed(ending.run());
+        }
+    }
+
+    /** Two corners laid together along their seams. */
+    record Join(String name, Corner one, Corner other) {
+
+        /** How far the edge turns there, in degrees: 0 is smooth. */
+        double turn() {
+            return Math.abs(180 - one.angle() - other.angle());
+        }
+    }
+
+    /** Every join of the outline, laid together. */
+    record LaidTogether(List<Join> joins) implements Evidence {
+
+        private static final double SHOWN = 2.5 * Length.INCH;
+        private static final double CELL_WIDTH = 8 * Length.INCH;
+        private static final double CELL_HEIGHT = 6 * Length.INCH;
+
+        LaidTogether {
+            joins = List.copyOf(joins);
+        }
+
+        double worst() {
+            return joins.stream().mapToDouble(Join::turn).max().orElse(0);
+        }
+
+        @Override
+        public List<Figure> figures() {
+            return joins.stream()
+                    .map(j -> new Figure(j.name(), Quantity.DEGREES, j.turn(), false))
+                    .toList();
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            for (int i = 0; i < joins.size(); i++) {
+                lay(table, joins.get(i), Point.of(i / 2 * CELL_WIDTH, i % 2 * CELL_HEIGHT));
+            }
+            return table.done();
+        }
+
+        private static void lay(Exhibit.Table table, Join join, Point at) {
+            boolean above = join.one().seam().get(0).direction(0).y() < 0;
+            show(table, join.one(), at, -1, above);
+            show(table, join.other(), at, 1, above);
+            boolean smooth = join.turn() < MOST_TURN;
+            table.say(
+                    smooth ? PLAIN : FAULT,
+                    at.plus(Point.of(0, above ? 30 : -24)),
+                    join.name(),
+                    Quantity.DEGREES,
+                    join.turn());
+        }
+
+        /** Lays a corner with its seam plumb and its edge to the left (-1) or the right (1). */
+        private static void show(Exhibit.Table table, Corner corner, Point at, int hand, boolean above) {
+            Point seam = corner.seam().get(0).direction(0);
+            Point plumb = Point.of(0, above ? -1 : 1);
+            Point from = corner.seam().get(0).from();
+            Rigid lay = Rigid.slide(at)
+                    .after(Rigid.turn(Point.of(0, 0), Math.atan2(seam.cross(plumb), seam.dot(plumb))))
+                    .after(Rigid.slide(from.times(-1)));
+            if (Math.signum(lay.direction(corner.edge().get(0).direction(0)).x()) != hand) {
+                lay = Rigid.flip(at, plumb).after(lay);
+            }
+            table.draw(PENCIL, Curves.moved(Curves.cutAt(corner.seam(), SHOWN).get(0), lay));
+            table.draw(
+                    corner.panel() == Panel.FRONT ? FRONT : BACK,
+                    Curves.moved(Curves.cutAt(corner.edge(), SHOWN).get(0), lay));
+        }
+    }
+}

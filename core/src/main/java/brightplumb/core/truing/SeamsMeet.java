@@ -1,0 +1,109 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Edge;
+import java.util.List;
+
+/** Whether two seams that are sewn to each other are one length. */
+final class SeamsMeet {
+
+    private SeamsMeet() {}
+
+    /** The sides, from waist to hem. */
+    static Check sides(Inspected on) {
+        Walked walked = new Walked(
+                Curves.reversed(on.front().require(Edge.SIDE).run()),
+                Curves.reversed(on.back().require(Edge.SIDE).run()));
+        boolean meets = Math.abs(walked.back() - walked.front()) <= WaistCloses.TOLERANCE;
+        return new Check(
+                "side.meets",
+                "Sides",
+                meets ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                walked.back(),
+                walked.front(),
+                WaistCloses.TOLERANCE,
+                meets
+                        ? "Front and back side are one length from waist to hem."
+                        : "Front and back side are not one length.",
+                meets ? "" : "The two hip curves differ, and the back waist point was not moved to make up for it.",
+                List.of(),
+                walked);
+    }
+
+    /**
+     * Two seams walked along each other from the same end.
+     *
+     * @param one the front's, from where the walk starts
+     * @param other the back's, from the same place
+     */
+    record Walked(List<Segment> one, List<Segment> other) implements Evidence {
+
+        private static final double APART = 3 * Length.INCH;
+        private static final double STRIDE = 2 * Length.INCH;
+
+        double front() {
+            return Curves.length(one);
+        }
+
+        double back() {
+            return Curves.length(other);
+        }
+
+        @Override
+        public List<Figure> figures() {
+            return List.of(
+                    Figure.mm("back seam", back()),
+                    Figure.mm("front seam", front()),
+                    Figure.together("apart", back() - front()));
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            Point start = one.get(0).from();
+            Rigid beside = Rigid.slide(
+                    start.plus(Point.of(APART, 0)).minus(other.get(0).from()));
+            List<Segment> laid = Curves.moved(other, beside);
+            double common = Math.min(front(), back());
+            for (double walked = 0; walked <= common; walked += STRIDE) {
+                table.draw(
+                        PENCIL,
+                        Curves.along(one, walked).at(),
+                        Curves.along(laid, walked).at());
+            }
+            table.draw(FRONT, one).draw(BACK, laid);
+            table.say(FRONT, Curves.along(one, common / 2).at().plus(Point.of(-70, 0)), "front", Quantity.MM, front());
+            table.say(BACK, Curves.along(laid, common / 2).at().plus(Point.of(70, 0)), "back", Quantity.MM, back());
+            Point endOne = Curves.along(one, common).at();
+            Point endOther = Curves.along(laid, common).at();
+            table.draw(PENCIL, endOne, endOther);
+            if (Math.abs(back() - front()) > WaistCloses.TOLERANCE) {
+                boolean longer = back() > front();
+                table.draw(FAULT, Curves.cutAt(longer ? laid : one, common).get(1));
+                table.say(
+                        FAULT,
+                        (longer
+                                        ? laid.get(laid.size() - 1).to()
+                                        : one.get(one.size() - 1).to())
+                                .plus(Point.of(0, -22)),
+                        longer ? "back longer" : "front longer",
+                        Quantity.MM,
+                        Math.abs(back() - front()));
+            } else {
+                table.say(PENCIL, endOne.toward(endOther, 0.5).plus(Point.of(0, -20)), "they end together");
+            }
+            return table.say(PENCIL, start.plus(Point.of(APART / 2, 26)), "walked from here")
+                    .done();
+        }
+    }
+}

@@ -1,0 +1,250 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BODY;
+import static brightplumb.core.truing.Exhibit.Ink.CLOTH;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Roots;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Legs at a step inside a skirt. From mid-thigh down, legs a step apart are separated in proportion to the way down the leg; the cloth
+ * must pass round both: twice the separation and once the girth of the leg there. Where the skirt is smaller it must open from the hem
+ * up to the highest such level. Our own model; it explains the usual slits.
+ */
+final class Stepping implements Evidence {
+
+    private static final int LEVELS = 12;
+    private static final double LEG_OF_STATURE = 0.47;
+
+    private final Inspected on;
+    private final double give;
+    private final double step;
+    private final double slit;
+    /** How far the garment's top lies below the waist of the body. */
+    private final double top;
+
+    private final double hip;
+    private final double legLength;
+    private final double rise;
+    private final double knee;
+    private final double ankle;
+    private final double needed;
+
+    Stepping(Inspected on) {
+        this.on = on;
+        Body body = on.body();
+        this.give = 1 + on.set().cloth().stretch();
+        this.step = on.set().amount(Setting.STRIDE).value();
+        Amount cut = on.draft().steps().stream()
+                .filter(s -> s.id().equals("slit"))
+                .findFirst()
+                .map(s -> s.amount())
+                .orElse(null);
+        this.slit = cut == null ? 0 : cut.value();
+        this.hip = body.hipDepth().value();
+        this.top = hip - on.hipY();
+        this.legLength = body.find(Measure.OUTSIDE_LEG)
+                .map(leg -> leg.value() - hip)
+                .orElseGet(() -> require(Measure.STATURE) * LEG_OF_STATURE);
+        this.rise = require(Measure.BODY_RISE);
+        this.knee = Math.max(require(Measure.KNEE_DEPTH), rise + Length.INCH);
+        this.ankle = Math.max(hip + legLength, knee + Length.INCH);
+        this.needed = find();
+    }
+
+    private double require(Measure measure) {
+        return on.body().find(measure).orElseThrow().value();
+    }
+
+    /** How far up from the hem it must open, mm; 0 where it need not. */
+    double needed() {
+        return needed;
+    }
+
+    /** How far up from the hem it opens. */
+    double slit() {
+        return slit;
+    }
+
+    private double find() {
+        double hem = on.hemY();
+        double from = Math.min(midThigh(), hem);
+        if (tooSmall(from) > 0) {
+            return hem - from;
+        }
+        double before = from;
+        for (int i = 1; i <= LEVELS; i++) {
+            double y = from + (hem - from) * i / LEVELS;
+            if (tooSmall(Math.min(y, hem - 0.5)) > 0) {
+                return hem
+                        - Roots.between(before, Math.min(y, hem - 0.5), this::tooSmall)
+                                .orElse(before);
+            }
+            before = y;
+        }
+        return 0;
+    }
+
+    private double midThigh() {
+        return (rise + knee) / 2 - top;
+    }
+
+    /** How much the skirt is too small for the step at a level of the draft, all round, as stretched; negative where there is room. */
+    double tooSmall(double y) {
+        return needs(y) - has(y);
+    }
+
+    double has(double y) {
+        return on.girthAt(y) * give;
+    }
+
+    double needs(double y) {
+        return 2 * apart(y) + legGirth(y + top);
+    }
+
+    private double apart(double y) {
+        return step * Math.max(0, y + top - hip) / legLength;
+    }
+
+    private double legGirth(double depth) {
+        if (depth <= knee) {
+            return between(depth, rise, require(Measure.THIGH_GIRTH), knee, require(Measure.KNEE_GIRTH));
+        }
+        return between(depth, knee, require(Measure.KNEE_GIRTH), ankle, require(Measure.ANKLE_GIRTH));
+    }
+
+    private static double between(double at, double a, double atA, double b, double atB) {
+        double t = Math.max(0, Math.min(1, (at - a) / (b - a)));
+        return atA + (atB - atA) * t;
+    }
+
+    /** The longest step it allows as it is slit, mm. */
+    double allows() {
+        double least = Double.POSITIVE_INFINITY;
+        double hem = on.hemY() - Math.max(slit, 0.5);
+        for (double y = midThigh(); y <= hem; y += Math.max(1, (hem - midThigh()) / LEVELS)) {
+            least = Math.min(least, stepAt(y));
+        }
+        return hem > midThigh() ? Math.min(least, stepAt(hem)) : least;
+    }
+
+    private double stepAt(double y) {
+        double down = (y + top - hip) / legLength;
+        return down <= 0 ? Double.POSITIVE_INFINITY : Math.max(0, (has(y) - legGirth(y + top)) / 2 / down);
+    }
+
+    /** The most by which the skirt is too small between its hip and its hem, each level set against how far a taper has gone there. */
+    double widerAtHem(double taperStart) {
+        double most = 0;
+        double hem = on.hemY() - 0.5;
+        for (int i = 0; i <= LEVELS; i++) {
+            double y = midThigh() + (hem - midThigh()) * i / LEVELS;
+            double share = (y - taperStart) / (hem - taperStart);
+            if (share > 0.05) {
+                most = Math.max(most, tooSmall(y) / give / share);
+            }
+        }
+        return most;
+    }
+
+    @Override
+    public List<Figure> figures() {
+        double hem = on.hemY() - 0.5;
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.mm("hem all round", on.girthAt(hem)),
+                Figure.mm("a step takes there", needs(hem)),
+                Figure.together("opens from the hem", slit),
+                Figure.mm("must open", needed),
+                Figure.together("step that is asked", step)));
+        if (Double.isFinite(allows())) {
+            figures.add(Figure.mm("step it allows", Math.min(allows(), 2 * step)));
+        }
+        return figures;
+    }
+
+    /** The skirt laid flat over legs at a step: what stands out at its edge must have room by a slit. */
+    @Override
+    public Exhibit exhibit() {
+        Exhibit.Table table = new Exhibit.Table();
+        double foot = Math.max(ankle - top, on.hemY()) + 40;
+        table.fill(BODY, leg(-1, foot)).fill(BODY, leg(1, foot));
+        table.fill(CLOTH, skirt());
+        double hem = on.hemY();
+        double edge = has(hem - 0.5) / 4;
+        table.draw(PLAIN, edges(1)).draw(PLAIN, edges(-1));
+        table.draw(PLAIN, Point.of(-edge, hem), Point.of(edge, hem));
+        table.draw(PENCIL, Point.of(-edge - 80, on.hipY()), Point.of(edge + 80, on.hipY()))
+                .say(PENCIL, Point.of(-edge - 100, on.hipY() - 10), "hip");
+        double feet = apart(foot) / 2;
+        table.span(PENCIL, Point.of(-feet, foot + 30), Point.of(feet, foot + 30), "apart here");
+        if (needed > 0) {
+            boolean enough = slit >= needed - StridesFreely.TOLERANCE;
+            Exhibit.Ink ink = enough ? PENCIL : FAULT;
+            double y = hem - needed;
+            double wide = edge + 70;
+            table.draw(ink, Point.of(-wide, y), Point.of(wide, y))
+                    .span(ink, Point.of(wide, hem), Point.of(wide, y), "must open");
+        }
+        if (slit > 0) {
+            double y = hem - slit;
+            table.draw(PLAIN, Point.of(0, hem), Point.of(0, y))
+                    .span(PLAIN, Point.of(-edge - 60, hem), Point.of(-edge - 60, y), "slit");
+        }
+        return table.done();
+    }
+
+    private List<Segment> leg(int hand, double foot) {
+        List<Point> inner = new ArrayList<>();
+        List<Point> outer = new ArrayList<>();
+        double from = rise - top;
+        for (int i = 0; i <= 16; i++) {
+            double y = from + (foot - from) * i / 16;
+            double centre = hand * apart(y) / 2;
+            double half = legGirth(y + top) / 4;
+            outer.add(Point.of(centre + hand * half, y));
+            inner.add(0, Point.of(centre - hand * half, y));
+        }
+        outer.addAll(inner);
+        return Exhibit.outline(outer.toArray(Point[]::new));
+    }
+
+    private List<Point> edge(int hand) {
+        List<Point> places = new ArrayList<>();
+        double from = on.hipY() * 0.25;
+        double hem = on.hemY();
+        for (int i = 0; i <= 24; i++) {
+            double y = Math.min(from + (hem - from) * i / 24, hem - 0.5);
+            places.add(Point.of(hand * has(y) / 4, i == 24 ? hem : y));
+        }
+        return places;
+    }
+
+    private List<Segment> edges(int hand) {
+        List<Point> places = edge(hand);
+        List<Segment> run = new ArrayList<>();
+        for (int i = 1; i < places.size(); i++) {
+            run.add(new Line(places.get(i - 1), places.get(i)));
+        }
+        return run;
+    }
+
+    private List<Segment> skirt() {
+        List<Point> places = new ArrayList<>(edge(1));
+        List<Point> left = new ArrayList<>(edge(-1));
+        java.util.Collections.reverse(left);
+        places.addAll(left);
+        return Exhibit.outline(places.toArray(Point[]::new));
+    }
+}

@@ -1,0 +1,138 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Piece;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Whether the waist, its darts shut, measures half the waist and its ease. */
+final class WaistCloses {
+
+    /** How far seams that meet may differ, mm. Common practice, no source. */
+    static final double TOLERANCE = Length.INCH / 8;
+
+    private WaistCloses() {}
+
+    static Check of(Inspected on) {
+        Shut shut = new Shut(
+                on.front(),
+                on.back(),
+                (on.body().waist().value() + on.set().amount(Setting.WAIST_EASE).value()) / 2);
+        boolean closes = Math.abs(shut.measured() - shut.wanted()) <= TOLERANCE;
+        return new Check(
+                "waist.closes",
+                "Waist",
+                closes ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                shut.measured(),
+                shut.wanted(),
+                TOLERANCE,
+                closes
+                        ? "With the darts shut, front and back together make half the waist and its ease."
+                        : "With the darts shut, front and back together do not make half the waist and its ease.",
+                closes ? "" : "The shares of centre, darts and side do not add up to the drop.",
+                List.of(),
+                shut);
+    }
+
+    /** A waist seam less what its darts take. */
+    static double net(Piece piece) {
+        return piece.require(Edge.WAIST).length()
+                - piece.darts().stream().mapToDouble(Dart::intake).sum();
+    }
+
+    /** The waist as one line, its darts shut. */
+    record Shut(Piece front, Piece back, double wanted) implements Evidence {
+
+        double measured() {
+            return net(front) + net(back);
+        }
+
+        @Override
+        public List<Figure> figures() {
+            return List.of(
+                    Figure.mm("front, darts shut", net(front)),
+                    Figure.mm("back, darts shut", net(back)),
+                    Figure.together("together", measured()),
+                    Figure.mm("half the waist and its ease", wanted));
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            Closed f = Closed.of(front);
+            Closed b = Closed.of(back);
+            // The back is turned over and laid on where the sides meet.
+            Rigid over = Rigid.slide(f.end())
+                    .after(Exhibit.MIRRORED)
+                    .after(Rigid.slide(b.end().times(-1)));
+            Point mine = f.side().get(0).direction(0);
+            Point theirs = over.direction(b.side().get(0).direction(0));
+            Rigid lay = Rigid.turn(f.end(), Math.atan2(theirs.cross(mine), theirs.dot(mine)))
+                    .after(over);
+            f.context(table, Rigid.STAY);
+            b.context(table, lay);
+            table.draw(FRONT, f.run()).draw(BACK, Curves.moved(b.run(), lay));
+            Point lift = Point.of(0, -26);
+            table.say(FRONT, Curves.along(f.run(), net(front) / 2).at().plus(lift), "front", Quantity.MM, net(front));
+            table.say(
+                    BACK,
+                    lay.apply(Curves.along(b.run(), net(back) / 2).at()).plus(lift),
+                    "back",
+                    Quantity.MM,
+                    net(back));
+            table.say(PLAIN, f.end().plus(lift.times(2)), "sides meet");
+            return table.done();
+        }
+    }
+
+    /** A piece's waist with its darts folded shut, the side below it, and the folds. */
+    private record Closed(List<Segment> run, List<Segment> side, List<Segment> folds) {
+
+        static Closed of(Piece piece) {
+            List<Segment> run = new ArrayList<>();
+            List<Segment> folds = new ArrayList<>();
+            Rigid move = Rigid.STAY;
+            int next = 0;
+            for (Segment segment : piece.require(Edge.WAIST).run()) {
+                if (next < piece.darts().size()) {
+                    Dart dart = piece.darts().get(next);
+                    if (segment.from().distance(dart.inner()) < 1e-6
+                            && segment.to().distance(dart.outer()) < 1e-6) {
+                        folds.add(dart.innerLeg().moved(move));
+                        move = move.after(dart.closing());
+                        next++;
+                        continue;
+                    }
+                }
+                run.add(segment.moved(move));
+            }
+            List<Segment> side = Curves.cutAt(piece.require(Edge.SIDE).run(), 3 * Length.INCH)
+                    .get(0);
+            return new Closed(run, Curves.moved(side, move), folds);
+        }
+
+        Point end() {
+            return run.get(run.size() - 1).to();
+        }
+
+        void context(Exhibit.Table table, Rigid move) {
+            table.draw(PENCIL, Curves.moved(side, move));
+            folds.forEach(f -> table.draw(PENCIL, List.of(f.moved(move))));
+            Point centre = move.apply(run.get(0).from());
+            table.draw(PENCIL, centre, centre.plus(Point.of(0, 3 * Length.INCH)));
+        }
+    }
+}

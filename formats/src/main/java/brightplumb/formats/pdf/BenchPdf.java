@@ -1,0 +1,213 @@
+package brightplumb.formats.pdf;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.measure.Unit;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Level;
+import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.TitleBlock;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** The bench sheet on paper: for each piece a small numbered drawing and the distances, in the tape's own fractions. */
+public final class BenchPdf {
+
+    private static final double LEFT = 18;
+    private static final double ROW = 6.4;
+    private static final double DRAWING = 84;
+    private static final double DOWN = LEFT + 76;
+    private static final double OUT = LEFT + 98;
+    private static final double HOW = LEFT + 120;
+
+    private final PDDocument document;
+    private final PDFont font;
+    private final PaperSize paper;
+    private final Unit unit;
+    private final TitleBlock title;
+
+    private BenchPdf(PDDocument document, PDFont font, PaperSize paper, Unit unit, TitleBlock title) {
+        this.document = document;
+        this.font = font;
+        this.paper = paper;
+        this.unit = unit;
+        this.title = title;
+    }
+
+    /**
+     * The sheet as a PDF.
+     *
+     * @param paper A4 or Letter
+     * @param unit the tape's unit
+     */
+    public static byte[] write(BenchSheet sheet, TitleBlock title, PaperSize paper, Unit unit) {
+        try (PDDocument document = new PDDocument();
+                InputStream face = PDDocument.class.getResourceAsStream(TiledPdf.FACE)) {
+            BenchPdf pdf = new BenchPdf(document, PDType0Font.load(document, face), paper, unit, title);
+            for (BenchSheet.Panel panel : sheet.panels()) {
+                pdf.panel(panel);
+            }
+            document.getDocumentInformation().setTitle(title.garment() + ", bench sheet");
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("The bench sheet could not be written", e);
+        }
+    }
+
+    private String tape(double mm) {
+        return unit == Unit.INCH ? TapeWriter.eighths(Length.mm(mm)) : TapeWriter.centimetres(Length.mm(mm));
+    }
+
+    private String down(double mm) {
+        return (mm < -0.05 ? "up " : "") + tape(Math.abs(mm));
+    }
+
+    private String out(double mm) {
+        return (mm < -0.05 ? "beyond " : "") + tape(Math.abs(mm));
+    }
+
+    private void panel(BenchSheet.Panel panel) throws IOException {
+        List<BenchSheet.Place> left = new ArrayList<>(panel.places());
+        boolean first = true;
+        while (first || !left.isEmpty()) {
+            PDPage page = new PDPage(
+                    new PDRectangle((float) (paper.width() * PdfInk.POINTS), (float) (paper.height() * PdfInk.POINTS)));
+            document.addPage(page);
+            try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+                PdfInk ink = new PdfInk(out, font, paper.height(), 0, 0);
+                heading(ink, panel);
+                double top = 46;
+                if (first) {
+                    drawing(ink, panel, top);
+                    words(ink, panel, top);
+                    top += DRAWING + 12;
+                }
+                rows(ink, left, top);
+            }
+            first = false;
+        }
+    }
+
+    private void heading(PdfInk ink, BenchSheet.Panel panel) throws IOException {
+        ink.text(
+                Point.of(LEFT, 20),
+                5.5,
+                0,
+                title.garment() + ": " + panel.piece().panel().id());
+        ink.text(
+                Point.of(LEFT, 28),
+                2.8,
+                0,
+                title.person() + ", " + title.way() + " way, " + title.revision() + ", " + title.date());
+        ink.text(
+                Point.of(LEFT, 35),
+                2.8,
+                0,
+                "As sewn, without allowances. All distances in " + (unit == Unit.INCH ? "inches" : "centimetres")
+                        + ".");
+    }
+
+    private void drawing(PdfInk ink, BenchSheet.Panel panel, double top) throws IOException {
+        List<Segment> outline = panel.piece().sewLine();
+        List<Point> points = Curves.flattened(outline, 12);
+        double minX = Math.min(0, points.stream().mapToDouble(Point::x).min().orElse(0));
+        double maxX = points.stream().mapToDouble(Point::x).max().orElse(1);
+        double minY = Math.min(0, points.stream().mapToDouble(Point::y).min().orElse(0));
+        double maxY = points.stream().mapToDouble(Point::y).max().orElse(1);
+        double scale = Math.min(DRAWING / (maxY - minY), 70 / (maxX - minX));
+        double x0 = LEFT + 12 - minX * scale;
+        double y0 = top - minY * scale;
+        ink.pen(0.15, 1.2, 1);
+        ink.line(x0, top - 3, x0, y0 + maxY * scale + 3);
+        for (Level level : panel.levels()) {
+            ink.line(x0 - 5, y0 + level.y() * scale, x0 + maxX * scale + 6, y0 + level.y() * scale);
+            ink.text(Point.of(x0 + maxX * scale + 7, y0 + level.y() * scale + 1), 1.9, 0, level.name());
+        }
+        ink.pen(0.4, 0, 0);
+        for (int i = 0; i + 1 < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get(i + 1);
+            ink.line(x0 + a.x() * scale, y0 + a.y() * scale, x0 + b.x() * scale, y0 + b.y() * scale);
+        }
+        ink.pen(0.25, 0, 0);
+        for (Dart dart : panel.piece().darts()) {
+            for (Point leg : List.of(dart.inner(), dart.outer())) {
+                ink.line(
+                        x0 + leg.x() * scale,
+                        y0 + leg.y() * scale,
+                        x0 + dart.point().x() * scale,
+                        y0 + dart.point().y() * scale);
+            }
+        }
+        Numbers numbers = new Numbers(x0, y0, scale, Point.of((minX + maxX) / 2, (minY + maxY) / 2));
+        for (BenchSheet.Place place : panel.places()) {
+            numbers.put(ink, place);
+        }
+    }
+
+    private void words(PdfInk ink, BenchSheet.Panel panel, double top) throws IOException {
+        double x = LEFT + 104;
+        double y = top + 4;
+        ink.text(Point.of(x, y), 3.4, 0, "First the base lines");
+        List<String> lines = new ArrayList<>(List.of(
+                "Draw the centre line, upright, and the waist",
+                "line, level, square to it. \"Down\" is measured",
+                "from the waist line, \"out\" from the centre line."));
+        for (Level level : panel.levels()) {
+            if (level.y() > 0) {
+                lines.add("The " + level.name() + " line: " + tape(level.y()) + " down, square across.");
+            }
+        }
+        lines.add("Then the points in order, each joined as it says.");
+        for (String line : lines) {
+            y += 6;
+            ink.text(Point.of(x, y), 2.5, 0, line);
+        }
+    }
+
+    private void rows(PdfInk ink, List<BenchSheet.Place> left, double top) throws IOException {
+        ink.text(Point.of(DOWN, top), 2.4, 0, "down");
+        ink.text(Point.of(OUT, top), 2.4, 0, "out");
+        double y = top;
+        while (!left.isEmpty() && y + 2 * ROW < paper.height() - 10) {
+            BenchSheet.Place place = left.remove(0);
+            y += ROW;
+            ink.pen(0.1, 0, 0);
+            ink.line(LEFT, y + 2, paper.width() - 12, y + 2);
+            ink.text(Point.of(LEFT, y), 2.9, 0, String.valueOf(place.number()));
+            ink.text(Point.of(LEFT + 9, y), 2.6, 0, place.what());
+            ink.text(Point.of(DOWN, y), 3.1, 0, down(place.at().y()));
+            ink.text(Point.of(OUT, y), 3.1, 0, out(place.at().x()));
+            ink.text(Point.of(HOW, y), 2.1, 0, place.how());
+        }
+    }
+
+    /** Puts each point's number just outside the drawing. */
+    private record Numbers(double x0, double y0, double scale, Point middle) {
+
+        void put(PdfInk ink, BenchSheet.Place place) throws IOException {
+            double x = x0 + place.at().x() * scale;
+            double y = y0 + place.at().y() * scale;
+            ink.line(x - 0.6, y, x + 0.6, y);
+            ink.line(x, y - 0.6, x, y + 0.6);
+            boolean right = place.at().x() > middle.x();
+            boolean above = place.at().y() < middle.y() / 3;
+            ink.text(Point.of(x + (right ? 1 : -4), y + (above ? -1.2 : 2.4)), 1.9, 0, String.valueOf(place.number()));
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package brightplumb.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightplumb.core.cut.Drafted;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Unit;
+import brightplumb.formats.pdf.BenchPdf;
+import brightplumb.formats.pdf.PaperSize;
+import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.TitleBlock;
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** A draft followed by tape and chalk alone comes out as the draft. */
+class BenchSheetTest {
+
+    private static final TitleBlock TITLE = new TitleBlock("Skirt", "Nobody", "House", "revision 1", "today", "WH");
+
+    private static BenchSheet sheet(String cut) {
+        return BenchSheet.of(draft(cut).draft());
+    }
+
+    private static Drafted draft(String cut) {
+        return Patterns.drafted(cut);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"straight-skirt", "round-back-pencil", "ankle-pencil", "half-block-skirt"})
+    void every_point_lies_on_the_sewn_line_or_is_a_darts_point(String cut) {
+        for (BenchSheet.Panel panel : sheet(cut).panels()) {
+            List<Point> line = Curves.flattened(panel.piece().sewLine(), 400);
+            for (BenchSheet.Place place : panel.places()) {
+                boolean dart =
+                        panel.piece().darts().stream().anyMatch(d -> d.point().distance(place.at()) < 1e-9);
+                double away = line.stream()
+                        .mapToDouble(p -> p.distance(place.at()))
+                        .min()
+                        .orElseThrow();
+                boolean onLine = away < 1 || straightAway(panel, place.at());
+                assertThat(dart || onLine).as(cut + " " + place).isTrue();
+            }
+        }
+    }
+
+    private static boolean straightAway(BenchSheet.Panel panel, Point at) {
+        return panel.piece().sewLine().stream()
+                .anyMatch(s -> s.from().distance(at) < 1e-6 || s.to().distance(at) < 1e-6);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"straight-skirt", "round-back-pencil", "ankle-pencil", "half-block-skirt"})
+    void joining_the_points_by_straight_lines_alone_loses_less_than_a_hundredth_of_the_cloth(String cut) {
+        for (BenchSheet.Panel panel : sheet(cut).panels()) {
+            List<Point> points = panel.places().stream()
+                    .filter(p -> !p.what().equals("dart point"))
+                    .map(BenchSheet.Place::at)
+                    .toList();
+            double area = 0;
+            for (int i = 0; i < points.size(); i++) {
+                area += points.get(i).cross(points.get((i + 1) % points.size())) / 2;
+            }
+            double drawn = Outlines.area(panel.piece().sewLine());
+            assertThat(Math.abs(area - drawn) / drawn).as(cut).isLessThan(0.01);
+        }
+    }
+
+    @Test
+    void each_piece_has_its_own_page_with_numbers_in_the_tapes_fractions() throws IOException {
+        byte[] pdf = BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            String words = new PDFTextStripper().getText(document);
+            assertThat(words)
+                    .contains("Skirt: front", "Skirt: back", "waist at the side", "smooth curve from", "dart point")
+                    .contains("The hip line: 8 down")
+                    .matches("(?s).*\\d[⅛¼⅜½⅝¾⅞].*")
+                    .doesNotContain("?");
+        }
+        try (PDDocument metric =
+                Loader.loadPDF(BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE))) {
+            assertThat(new PDFTextStripper().getText(metric)).contains("20,3 down");
+        }
+    }
+}
