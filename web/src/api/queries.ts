@@ -1,6 +1,6 @@
 /** What is read from the workroom, under one key each. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { answered, api, type Draft, Problem } from './client';
+import { answered, api, type BenchPanel, type Draft, type Evidence, Problem } from './client';
 
 export const keys = {
   session: ['session'] as const,
@@ -10,6 +10,8 @@ export const keys = {
   tickets: (q: string, person?: string) => ['tickets', q, person ?? ''] as const,
   ticket: (id: string) => ['ticket', id] as const,
   revisions: (id: string) => ['revisions', id] as const,
+  fittings: (id: string) => ['fittings', id] as const,
+  remarks: (id: string, version: number) => ['remarks', id, version] as const,
   pages: (id: string, paper: string, version: number) => ['pages', id, paper, version] as const,
 };
 
@@ -92,7 +94,8 @@ export const usePages = (id: string, paper: string, version: number, enabled: bo
 export type DraftAsked = {
   cut: string;
   way: string;
-  measures: Record<string, number>;
+  /** In mm; both readings where a tape was read twice. */
+  measures: Record<string, number | number[]>;
   settings: Record<string, unknown>;
   cloth: { stretch: number; width: number; folded: boolean; oneWay: boolean };
 };
@@ -107,4 +110,41 @@ export const useDraft = (asked: DraftAsked | null) =>
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 60_000,
     retry: false,
+  });
+
+const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, retry: false, placeholderData: keepPreviousData };
+
+/** What the plumb lines of a draft measured, laid out to be seen. */
+export const useEvidence = (asked: DraftAsked | null) =>
+  useQuery<Evidence[]>({
+    queryKey: ['evidence', asked],
+    queryFn: async ({ signal }) =>
+      (await answered(api.POST('/api/drafts/evidence', { body: asked as never, signal }))).items,
+    enabled: asked !== null,
+    ...worked,
+  });
+
+/** A draft as numbered distances from two base lines. */
+export const useBenchSheet = (asked: DraftAsked | null) =>
+  useQuery<BenchPanel[]>({
+    queryKey: ['bench', asked],
+    queryFn: async ({ signal }) =>
+      (await answered(api.POST('/api/drafts/bench-sheet', { body: asked as never, signal }))).panels,
+    enabled: asked !== null,
+    ...worked,
+  });
+
+/** What may be said at a ticket's fitting. */
+export const useRemarks = (id: string, version: number, enabled: boolean) =>
+  useQuery({
+    queryKey: keys.remarks(id, version),
+    queryFn: async () => (await answered(api.GET('/api/tickets/{id}/remarks', { params: { path: { id } } }))).items,
+    placeholderData: keepPreviousData,
+    enabled,
+  });
+
+export const useFittings = (id: string) =>
+  useQuery({
+    queryKey: keys.fittings(id),
+    queryFn: async () => (await answered(api.GET('/api/tickets/{id}/fittings', { params: { path: { id } } }))).items,
   });

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { answered, api, type Person, type Sheet } from '../api/client';
+import { answered, api, type Person, type Reading, type Sheet } from '../api/client';
 import { useMeasures, usePerson, useSheets, useTickets } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
@@ -133,7 +133,7 @@ function OlderSheets(props: { open: boolean; onClose: () => void; sheets: Sheet[
               .map((m) => (
                 <div key={m.key} className="flex justify-between gap-2">
                   <dt className="text-soft">{m.title}</dt>
-                  <dd className="font-medium">{unit.write(s.readings[m.key]?.mm ?? 0)}</dd>
+                  <dd className="font-medium">{written(s.readings[m.key], unit.write)}</dd>
                 </div>
               ))}
           </dl>
@@ -141,4 +141,10 @@ function OlderSheets(props: { open: boolean; onClose: () => void; sheets: Sheet[
       ))}
     </Overlay>
   );
+}
+
+/** A reading, or both where the tape was read twice. */
+function written(reading: Reading | undefined, write: (mm: number) => string): string {
+  if (!reading) return '';
+  return reading.secondMm == null ? write(reading.mm) : `${write(reading.mm)} and ${write(reading.secondMm)}`;
 }

@@ -1,6 +1,8 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
+import { lengthOnly } from '../compare/sides';
 import { ButtonLink } from '../kit/Button';
 import { useKeys } from '../kit/keys';
 import { Pick } from '../kit/Pick';
@@ -26,6 +28,7 @@ export function DraftStation() {
   const work = useTicketWork(id);
   const cuts = useCuts();
   const ways = useWays();
+  const navigate = useNavigate();
   const [lit, setLit] = useState<string | null>(null);
   const draft = work.draft;
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
@@ -66,9 +69,10 @@ export function DraftStation() {
     () => ({
       '[': () => draft && here.current !== 0 && go(here.current < 0 ? draft.steps.length - 1 : here.current - 1),
       ']': () => draft && go(here.current + 1 < draft.steps.length ? here.current + 1 : null),
+      c: () => navigate(`/tickets/${id}/compare`),
       g: () => put('ghost', ghostWay ? null : (others[0]?.id ?? null)),
     }),
-    [draft, go, put, ghostWay, others],
+    [draft, go, put, ghostWay, others, navigate, id],
   );
   useKeys(keys as Record<string, () => void>);
 
@@ -79,9 +83,12 @@ export function DraftStation() {
       ticket={work.ticket}
       work={work}
       actions={
-        <ButtonLink to={`/tickets/${id}/cut`} look="main">
-          Print
-        </ButtonLink>
+        <>
+          <ButtonLink to={`/tickets/${id}/bench`}>Bench sheet</ButtonLink>
+          <ButtonLink to={`/tickets/${id}/cut`} look="main">
+            Print
+          </ButtonLink>
+        </>
       }
     >
       {children}
@@ -151,11 +158,12 @@ export function DraftStation() {
                   className="min-h-11"
                 />
               </div>
+              <ButtonLink to={`/tickets/${id}/compare${ghostWay ? `?over=way:${ghostWay}` : ''}`}>Compare</ButtonLink>
             </div>
           </div>
         </div>
         <div className="flex min-h-0 flex-col gap-3">
-          {draft.notices.length > 0 && <Notices notices={draft.notices} onApply={work.setMany} />}
+          {draft.notices.length > 0 && <Notices notices={draft.notices} onApply={work.apply} />}
           <Working draft={draft} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} />
         </div>
       </div>
@@ -164,9 +172,9 @@ export function DraftStation() {
   );
 }
 
-type Notice = { id: string; text: string; remedy?: { text: string; settings: Record<string, unknown> } };
+type Notice = Draft['notices'][number];
 
-function Notices(props: { notices: Notice[]; onApply: (settings: Record<string, unknown>) => void }) {
+function Notices(props: { notices: Notice[]; onApply: (remedy: Remedy) => void }) {
   return (
     <details className="group rounded-card border border-amber/60 bg-amber-wash">
       <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between px-3.5 font-semibold text-amber">
@@ -183,7 +191,7 @@ function Notices(props: { notices: Notice[]; onApply: (settings: Record<string, 
               <button
                 type="button"
                 className="block min-h-11 font-semibold text-brass-deep underline"
-                onClick={() => n.remedy && props.onApply(n.remedy.settings)}
+                onClick={() => n.remedy && props.onApply(n.remedy)}
               >
                 {n.remedy.text}
               </button>
@@ -193,9 +201,4 @@ function Notices(props: { notices: Notice[]; onApply: (settings: Record<string, 
       </ul>
     </details>
   );
-}
-
-/** Another way is compared at the same length, and otherwise as it would have it. */
-function lengthOnly(settings: Record<string, unknown>): Record<string, unknown> {
-  return 'length' in settings ? { length: settings.length } : {};
 }

@@ -36,6 +36,7 @@ export function finding(check: Check, shown: Shown): string {
   if (check.verdict === 'true') return TRUE_WORDS[check.id] ?? 'true';
   if (check.unit === 'degrees') return `turns ${Math.round(check.measured)}°`;
   if (check.id === 'darts.sound') return 'not sound';
+  if (check.id === 'centre.back.marked') return 'not marked';
   const off = writeFine(Math.abs(check.difference), shown);
   return `${off} ${check.difference < 0 ? 'short' : 'over'}`;
 }
@@ -46,6 +47,11 @@ const TRUE_WORDS: Record<string, string> = {
   'side.meets': 'meet',
   'joins.smooth': 'smooth',
   'darts.sound': 'sound',
+  strides: 'goes',
+  enters: 'goes through',
+  'centre.back.marked': 'marked',
+  'hem.turns': 'lies flat',
+  'cloth.wide.enough': 'wide enough',
 };
 
 /** All plumb lines in a row along the foot of the table. */

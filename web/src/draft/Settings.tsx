@@ -3,6 +3,7 @@ import type { Cut, Draft, Setting, Sheet, Way } from '../api/client';
 import { LengthInput } from '../kit/LengthInput';
 import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
+import { lengthOf } from '../measure/readings';
 import { useUnit } from '../tape/unit';
 import type { TicketWork } from '../tickets/useTicketWork';
 
@@ -12,8 +13,8 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
   const unit = useUnit();
   const zones = [...new Set(cut.settings.map((s) => s.zone))];
   const girth: Record<string, number | undefined> = {
-    Waist: sheet.readings.waistGirth?.mm,
-    Hip: sheet.readings.hipGirth?.mm,
+    Waist: girthOf(sheet, 'waistGirth'),
+    Hip: girthOf(sheet, 'hipGirth'),
   };
   return (
     <div className="flex flex-col gap-4" data-form="">
@@ -43,6 +44,11 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
   );
 }
 
+function girthOf(sheet: Sheet, measure: string): number | undefined {
+  const reading = sheet.readings[measure];
+  return reading && lengthOf(reading);
+}
+
 /** Settings that change nothing in this draft are not offered. */
 function applies(setting: Setting, draft: Draft): boolean {
   const choice = (key: string) => draft.settings[key]?.choice;
@@ -54,9 +60,11 @@ function applies(setting: Setting, draft: Draft): boolean {
     case 'negativeEase':
       return draft.cloth.stretch > 0;
     case 'zipLength':
-      return choice('closure') === 'centre-back-zip';
+      return choice('closure') !== 'none';
     case 'bandHeight':
       return choice('bandPlace') === 'included';
+    case 'zipAllowance':
+      return choice('closure') === 'centre-back-zip';
     case 'centreBackHem':
       return choice('centreBackShape') !== 'under-seat';
     case 'taperStart':

@@ -12,6 +12,7 @@ const check = (over: Partial<Check>): Check => ({
   difference: 0,
   tolerance: 3.175,
   unit: 'mm',
+  remedies: [],
   text: '',
   cause: '',
   ...over,

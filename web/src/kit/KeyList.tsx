@@ -1,9 +1,11 @@
 import { Overlay } from './Sheet';
 
 const KEYS: [string, string][] = [
-  ['1 – 4', 'go to a station of this ticket'],
+  ['1 – 4, 6', 'go to a station of this ticket'],
   ['[  ]', 'a step back and on in the working'],
   ['g', 'ghost another way over the draft'],
+  ['c', 'compare: two drafts over each other'],
+  ['↑  ↓', 'from one plumb line to the next'],
   ['u', 'inches or centimetres'],
   ['/', 'find a person or a ticket'],
   ['Enter', 'keep what is typed, and on to the next'],

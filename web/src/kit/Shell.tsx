@@ -13,7 +13,14 @@ import { useKeys } from './keys';
 import { Segmented } from './Segmented';
 import { type Station, TapeBar } from './TapeBar';
 
-const STATIONS: Station[] = ['measure', 'draft', 'true', 'cut'];
+/** The stations with their keys; the fifth mark of the tape does not answer yet. */
+const STATIONS: [string, Station][] = [
+  ['1', 'measure'],
+  ['2', 'draft'],
+  ['3', 'true'],
+  ['4', 'cut'],
+  ['6', 'fit'],
+];
 
 /** The head of every page: the mark, the tape, the unit, find, and who is signed in. */
 export function Shell(props: {
@@ -35,10 +42,10 @@ export function Shell(props: {
       '/': () => setFinding(true),
       '?': () => setListing(true),
     };
-    STATIONS.forEach((station, i) => {
+    for (const [key, station] of STATIONS) {
       const path = to(station);
-      if (path) map[String(i + 1)] = () => navigate(path);
-    });
+      if (path) map[key] = () => navigate(path);
+    }
     return map;
   }, [unit.toggle, to, navigate]);
   useKeys(pressed);
@@ -97,7 +104,7 @@ function Mark() {
 
 /** On a narrow screen the tape becomes plain links. */
 function StationLinks(props: { at?: Station; to: (station: Station) => string | null }) {
-  const links = STATIONS.map((s) => [s, props.to(s)] as const).filter(([, to]) => to);
+  const links = STATIONS.map(([, s]) => [s, props.to(s)] as const).filter(([, to]) => to);
   if (links.length === 0) return null;
   return (
     <nav aria-label="Stations, small" className="flex w-full gap-1 md:hidden">

@@ -3,10 +3,11 @@ import type { Measure, Sheet } from '../api/client';
 import { Card } from '../kit/Card';
 import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
-import { writeLength, writeWithUnit } from '../tape/writer';
+import { writeFine, writeLength, writeWithUnit } from '../tape/writer';
 import { shortDay } from '../words/dates';
 import { Figure } from './Figure';
-import type { SheetWork } from './useSheetWork';
+import { lengthOf } from './readings';
+import type { Entry, SheetWork } from './useSheetWork';
 
 /** What a lower garment is measured for; the rest waits below. */
 const LOWER = [
@@ -103,17 +104,20 @@ function MeasureRow(props: {
   // While it is being typed a field shows what was typed; otherwise the same length as it is written at the bench.
   const [typing, setTyping] = useState(false);
   const touched = work.changed[key] !== undefined;
-  const written = mm === undefined ? null : readTape(unit.write(mm), unit.shown);
-  const same = written?.ok && mm !== undefined && Math.abs(written.mm - mm) < 0.01;
+  // What is in the field: the first of two readings where there are two.
+  const own = entry === undefined ? undefined : readTape(entry.typed, entry.unit);
+  const first = own?.ok ? own.mm : undefined;
+  const written = first === undefined ? null : readTape(unit.write(first), unit.shown);
+  const same = written?.ok && first !== undefined && Math.abs(written.mm - first) < 0.01;
   const text =
     entry === undefined
       ? ''
-      : mm !== undefined && !typing && (entry.unit !== unit.shown || (same && key !== 'stature'))
-        ? unit.write(mm)
+      : first !== undefined && !typing && (entry.unit !== unit.shown || (same && key !== 'stature'))
+        ? unit.write(first)
         : entry.typed;
   const other = unit.shown === 'in' ? 'cm' : 'in';
-  const before = last?.readings[key];
-  const moved = touched && before && mm !== undefined && Math.abs(mm - before.mm) > 0.5 ? mm - before.mm : null;
+  const before = last?.readings[key] && lengthOf(last.readings[key]);
+  const moved = touched && before && mm !== undefined && Math.abs(mm - before) > 0.5 ? mm - before : null;
   const beside =
     moved !== null && last
       ? `${writeLength(Math.abs(moved), unit.shown)} ${moved > 0 ? 'up' : 'down'} since ${shortDay(last.takenOn)}`
@@ -141,7 +145,7 @@ function MeasureRow(props: {
           ? 'border-dashed border-tape-deep'
           : 'border-line';
   return (
-    <div className="border-line border-b py-[3px]">
+    <div className="group border-line border-b py-[3px]">
       <div className="grid grid-cols-[7.5rem_6rem_4.5rem_minmax(0,1fr)] items-center gap-2">
         <label htmlFor={id} className={held ? 'font-semibold text-brass-deep' : props.needed ? 'font-medium' : ''}>
           {measure.title}
@@ -176,11 +180,73 @@ function MeasureRow(props: {
           className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : 'text-soft'}`}
         >
           {beside}
+          {text !== '' && entry?.second === undefined && (
+            <button
+              type="button"
+              className="invisible h-6 font-medium text-brass-deep underline group-focus-within:visible group-hover:visible"
+              onMouseDown={(e) => e.preventDefault()}
+              onClick={() => work.typeSecond(key, '', unit.shown)}
+            >
+              {beside === '' ? (measure.sided ? 'left and right' : 'read twice') : ''}
+            </button>
+          )}
         </span>
       </div>
+      {entry?.second !== undefined && (
+        <SecondReading measure={measure} entry={entry} work={work} onHold={props.onHold} />
+      )}
       <p id={`${id}-says`} role={fault ? 'alert' : undefined} className="text-crimson text-small empty:hidden">
         {fault}
       </p>
+    </div>
+  );
+}
+
+/** The second reading of a tape, or the right side, with how far it lies from the first. */
+function SecondReading(props: {
+  measure: Measure;
+  entry: Entry;
+  work: SheetWork;
+  onHold: (key: string | null) => void;
+}) {
+  const { measure, entry, work } = props;
+  const unit = useUnit();
+  const id = `measure-${measure.key}-second`;
+  const read = readTape(entry.second ?? '', entry.unit);
+  const apart = work.apart(measure.key);
+  const mm = work.values[measure.key];
+  return (
+    <div className="grid grid-cols-[7.5rem_6rem_minmax(0,1fr)] items-center gap-2 pt-[3px]">
+      <label htmlFor={id} className="text-right text-small text-soft">
+        {measure.sided ? 'right side' : 'read again'}
+      </label>
+      <input
+        id={id}
+        data-amount=""
+        autoComplete="off"
+        // biome-ignore lint/a11y/noAutofocus: it appears because it was asked for
+        autoFocus={entry.second === ''}
+        value={entry.unit !== unit.shown && read.ok ? unit.write(read.mm) : (entry.second ?? '')}
+        onFocus={() => props.onHold(measure.key)}
+        onBlur={() => props.onHold(null)}
+        onChange={(e) => work.typeSecond(measure.key, e.target.value, unit.shown)}
+        className="h-9 w-full rounded-field border border-line bg-card px-2.5 font-semibold hover:border-brass"
+      />
+      <span className="flex items-center justify-between gap-2 text-small text-soft">
+        {apart === undefined || mm === undefined
+          ? ''
+          : Math.abs(apart) < 0.5
+            ? 'the same'
+            : `${writeFine(Math.abs(apart), unit.shown)} ${apart > 0 ? 'more' : 'less'}; drafted with ${writeFine(mm, unit.shown)}`}
+        <button
+          type="button"
+          aria-label={`Take the second reading of ${measure.title} away`}
+          className="h-6 font-medium text-brass-deep underline"
+          onClick={() => work.typeSecond(measure.key, undefined, unit.shown)}
+        >
+          once
+        </button>
+      </span>
     </div>
   );
 }

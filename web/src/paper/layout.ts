@@ -6,12 +6,14 @@ const APART = 110;
 
 export type Table = { place: Record<string, Placing>; whole: Box; waist: Box; hem: Box };
 
-/** Front on the left from its centre, back on the right up to its centre, so that the two sides face each other. */
-export function layOut(draft: Draft): Table {
-  const front = pieceOf(draft, 'front');
-  const back = pieceOf(draft, 'back');
-  const f = boxOf(front.sewLine);
-  const b = boxOf(back.sewLine);
+/**
+ * Front on the left from its centre, back on the right up to its centre, so that the two sides face each other. Drafts that will lie over
+ * this one have their room too.
+ */
+export function layOut(draft: Draft, over: Draft[] = []): Table {
+  const lines = (panel: string) => [draft, ...over].flatMap((d) => pieceOf(d, panel).sewLine);
+  const f = boxOf(lines('front'));
+  const b = boxOf(lines('back'));
   const place = {
     front: { dx: 0, dy: 0, flip: false },
     back: { dx: f.right + APART + b.right, dy: 0, flip: true },

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { answered, api, type Draft, Problem, type Ticket } from '../api/client';
+import { answered, api, type Draft, Problem, type Remedy, type Ticket } from '../api/client';
 import { type DraftAsked, keys, useDraft, useSheets, useTicket } from '../api/queries';
+import { askedOf } from '../measure/readings';
 
 /** What can be edited on a ticket at the Draft station. */
 export type Edits = {
@@ -25,6 +26,18 @@ function editsOf(ticket: Ticket): Edits {
     cloth: ticket.cloth,
     name: ticket.name,
     promised: ticket.promised,
+  };
+}
+
+/** What is asked once a remedy is applied. */
+export function remedied<E extends Pick<Edits, 'settings' | 'cloth'>>(
+  edits: E,
+  remedy: Pick<Remedy, 'settings' | 'clothWidth'>,
+): E {
+  return {
+    ...edits,
+    settings: { ...edits.settings, ...remedy.settings },
+    cloth: remedy.clothWidth ? { ...edits.cloth, width: remedy.clothWidth } : edits.cloth,
   };
 }
 
@@ -132,9 +145,13 @@ export function useTicketWork(id: string) {
   const sheet = sheets.data?.[0] ?? null;
   const asked = useMemo<DraftAsked | null>(() => {
     if (!ticket.data || !edits || !sheet) return null;
-    const measures: Record<string, number> = {};
-    for (const [measure, reading] of Object.entries(sheet.readings)) measures[measure] = reading.mm;
-    return { cut: ticket.data.cut, way: edits.way, measures, settings: edits.settings, cloth: edits.cloth };
+    return {
+      cut: ticket.data.cut,
+      way: edits.way,
+      measures: askedOf(sheet),
+      settings: edits.settings,
+      cloth: edits.cloth,
+    };
   }, [ticket.data, edits, sheet]);
 
   const preview = useDraft(asked);
@@ -161,8 +178,12 @@ export function useTicketWork(id: string) {
       else settings[setting] = value;
       change({ ...edits, settings });
     },
-    setMany: (values: Record<string, unknown>) => {
-      if (edits) change({ ...edits, settings: { ...edits.settings, ...values } });
+    /** Applies a remedy; answers what takes it back. */
+    apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
+      if (!edits) return () => {};
+      const before = edits;
+      change(remedied(edits, remedy));
+      return () => change(before);
     },
     setWay: (way: string) => {
       if (edits) change({ ...edits, way });

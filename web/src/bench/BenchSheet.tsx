@@ -1,0 +1,125 @@
+import { useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import type { BenchPanel } from '../api/client';
+import { useBenchSheet } from '../api/queries';
+import { ButtonLink } from '../kit/Button';
+import { Scroll } from '../kit/Scroll';
+import { Segmented } from '../kit/Segmented';
+import { Waiting } from '../kit/Waiting';
+import { useUnit } from '../tape/unit';
+import { TicketShell } from '../tickets/TicketShell';
+import { useTicketWork } from '../tickets/useTicketWork';
+import { BenchDrawing } from './BenchDrawing';
+
+const PAPERS = [
+  { id: 'a4', title: 'A4' },
+  { id: 'letter', title: 'Letter' },
+] as const;
+
+/** The draft as distances from two base lines, to be drawn by hand with tape and chalk. */
+export function BenchSheet() {
+  const { ticket: id = '' } = useParams();
+  const work = useTicketWork(id);
+  const sheet = useBenchSheet(work.asked);
+  const unit = useUnit();
+  const [panel, setPanel] = useState('front');
+  const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
+  const [held, setHeld] = useState<number | null>(null);
+  const shown = sheet.data?.find((p) => p.panel === panel) ?? sheet.data?.[0];
+  const href = `/api/tickets/${id}/bench-sheet.pdf?paper=${paper}&unit=${unit.shown}`;
+  return (
+    <TicketShell
+      id={id}
+      at="draft"
+      ticket={work.ticket}
+      work={work}
+      actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}
+    >
+      {!shown ? (
+        <Waiting error={work.error ?? work.fault ?? sheet.error} />
+      ) : (
+        <div className="grid min-h-0 flex-1 gap-5 px-5 py-3 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+          <div className="flex min-h-0 flex-col gap-3">
+            <Segmented
+              label="Piece"
+              value={shown.panel}
+              options={(sheet.data ?? []).map((p) => ({ id: p.panel, title: p.panel === 'front' ? 'Front' : 'Back' }))}
+              onChange={(p) => {
+                setPanel(p);
+                setHeld(null);
+              }}
+            />
+            <BenchDrawing panel={shown} held={held} />
+            <div className="flex items-center gap-3">
+              <div className="w-36">
+                <Segmented label="Paper" value={paper} options={[...PAPERS]} onChange={setPaper} />
+              </div>
+              <a
+                href={href}
+                target="_blank"
+                rel="noreferrer"
+                className="inline-flex min-h-11 flex-1 items-center justify-center rounded-field border border-ink bg-ink px-4 font-medium text-card hover:bg-soft"
+              >
+                Print bench sheet
+              </a>
+            </div>
+          </div>
+          <div className="flex min-h-0 flex-col">
+            <BaseLines panel={shown} />
+            <Places panel={shown} held={held} onHold={setHeld} />
+          </div>
+        </div>
+      )}
+    </TicketShell>
+  );
+}
+
+function BaseLines({ panel }: { panel: BenchPanel }) {
+  const unit = useUnit();
+  const levels = useMemo(() => panel.levels.filter((l) => l.y > 0), [panel]);
+  return (
+    <section className="pb-2">
+      <h2 className="font-semibold text-title">First the base lines</h2>
+      <p>
+        Draw the centre line, upright, and the waist line, level, square to it.{' '}
+        {levels.map((l) => `The ${l.name} line lies ${unit.write(l.y)} down`).join('; ')}. Then lay off the points, down
+        from the waist line and out from the centre line. As sewn, without allowances.
+      </p>
+    </section>
+  );
+}
+
+function Places(props: { panel: BenchPanel; held: number | null; onHold: (number: number | null) => void }) {
+  const unit = useUnit();
+  const far = (mm: number, beyond: string) => (mm < -0.05 ? `${beyond} ${unit.write(-mm)}` : unit.write(Math.abs(mm)));
+  return (
+    <Scroll label="Points in order">
+      <table className="w-full">
+        <thead className="sticky top-0 bg-calico">
+          <tr className="border-line border-b text-left text-soft">
+            <th className="w-9 py-1 font-medium">no.</th>
+            <th className="font-medium">point</th>
+            <th className="w-20 text-right font-medium">down</th>
+            <th className="w-24 pr-5 text-right font-medium">out</th>
+            <th className="font-medium">drawn</th>
+          </tr>
+        </thead>
+        <tbody onPointerLeave={() => props.onHold(null)}>
+          {props.panel.places.map((p) => (
+            <tr
+              key={p.number}
+              onPointerEnter={() => props.onHold(p.number)}
+              className={`border-line border-b ${props.held === p.number ? 'bg-card' : ''}`}
+            >
+              <td className="py-1 font-semibold text-brass-deep">{p.number}</td>
+              <td>{p.what}</td>
+              <td className="whitespace-nowrap text-right font-semibold">{far(p.down, 'up')}</td>
+              <td className="whitespace-nowrap pr-5 text-right font-semibold">{far(p.out, 'beyond')}</td>
+              <td className="text-small text-soft">{p.how}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scroll>
+  );
+}

@@ -1,0 +1,175 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { answered, api, type Problem, type Remark } from '../api/client';
+import { keys, useCuts, useDraft, useFittings, useMeasures, useRemarks } from '../api/queries';
+import { ButtonLink } from '../kit/Button';
+import { Waiting } from '../kit/Waiting';
+import { Figure } from '../measure/Figure';
+import { lengthOf } from '../measure/readings';
+import { OverlayPaper } from '../paper/OverlayPaper';
+import { TicketShell } from '../tickets/TicketShell';
+import { remedied, useTicketWork } from '../tickets/useTicketWork';
+import { Correction } from './Correction';
+import { FittingLog } from './FittingLog';
+
+/** The measure whose line on the figure marks a level. */
+const MARKED: Record<string, string> = { waist: 'waistGirth', hip: 'hipGirth', knee: 'kneeGirth' };
+
+/** The Fit station: what is seen on the body, its cause, and the correction with the draft before and after it. */
+export function FitStation() {
+  const { ticket: id = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const queries = useQueryClient();
+  const work = useTicketWork(id);
+  const cuts = useCuts();
+  const measures = useMeasures();
+  const version = work.ticket?.version ?? 0;
+  const kept = work.saving === 'saved';
+  const remarks = useRemarks(id, version, work.measured && work.ticket !== null && kept);
+  const fittings = useFittings(id);
+  const list = remarks.data ?? [];
+  const picked = list.find((r) => r.id === search.get('seen')) ?? null;
+  const [own, setOwn] = useState<Record<string, number>>({});
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  const settings = picked ? { ...picked.settings, ...own } : {};
+  const changes = picked !== null && Object.keys(picked.settings).length > 0;
+  const after = useDraft(changes && work.asked ? remedied(work.asked, { settings, clothWidth: null }) : null);
+  const pick = (remark: string) => {
+    setOwn({});
+    setProblem(null);
+    setSearch({ seen: remark }, { replace: true });
+  };
+  const apply = async (remark: Remark, note: string) => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await answered(
+        api.POST('/api/tickets/{id}/fittings', {
+          params: { path: { id } },
+          body: { version, remark: remark.id, settings: own, note },
+        }),
+      );
+      setOwn({});
+      setSearch({}, { replace: true });
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: keys.ticket(id) }),
+        queries.invalidateQueries({ queryKey: keys.fittings(id) }),
+        queries.invalidateQueries({ queryKey: keys.revisions(id) }),
+        queries.invalidateQueries({ queryKey: ['tickets'] }),
+      ]);
+    } catch (e) {
+      setProblem(e as Problem);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const values: Record<string, number> = {};
+  for (const e of work.draft?.estimates ?? []) values[e.measure] = e.value;
+  for (const [key, reading] of Object.entries(work.sheet?.readings ?? {})) values[key] = lengthOf(reading);
+  const marked = picked ? measures.data?.find((m) => m.key === MARKED[picked.level]) : undefined;
+  return (
+    <TicketShell
+      id={id}
+      at="fit"
+      ticket={work.ticket}
+      work={work}
+      actions={<ButtonLink to={`/tickets/${id}/draft`}>To the draft</ButtonLink>}
+    >
+      {work.sheetsKnown && !work.measured ? (
+        <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
+          <h2 className="font-semibold text-title">Nothing to fit yet</h2>
+          <p>
+            Once {work.ticket?.personName ?? 'she'} is measured and the skirt is drafted, say here what the fitting
+            shows.
+          </p>
+          <ButtonLink to={`/tickets/${id}/measure`} look="main">
+            Measure
+          </ButtonLink>
+        </div>
+      ) : !work.draft || !remarks.data ? (
+        <Waiting error={work.error ?? work.fault ?? remarks.error} />
+      ) : (
+        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_20rem]">
+          <Seen remarks={list} picked={picked} onPick={pick} />
+          {changes && picked ? (
+            <OverlayPaper
+              ink={work.draft}
+              over={after.data ?? null}
+              level="waist"
+              names={{ ink: 'in ink: as worn', over: 'in brass: corrected' }}
+            />
+          ) : (
+            <div className="min-h-96 rounded-[4px] border border-line bg-card p-3 shadow-card lg:min-h-0">
+              <Figure values={values} held={marked ?? null} />
+            </div>
+          )}
+          <div className="flex min-h-0 flex-col gap-4 overflow-y-auto pr-1">
+            {picked ? (
+              <Correction
+                key={picked.id}
+                remark={picked}
+                draft={work.draft}
+                settings={cuts.data?.find((c) => c.id === work.ticket?.cut)?.settings ?? []}
+                own={own}
+                onOwn={(key, mm) => setOwn((o) => ({ ...o, [key]: mm }))}
+                problem={problem}
+                busy={busy || !kept}
+                onApply={(note) => apply(picked, note)}
+              />
+            ) : (
+              <section>
+                <h2 className="font-semibold text-title">What do you see?</h2>
+                <p className="mt-1">
+                  Put it on, let her stand, sit and walk. Pick what you see on the left: the cause and a starting
+                  correction stand here, and the draft shows before and after. Applying it makes a new revision; the one
+                  she wore is kept.
+                </p>
+                <p className="mt-2 text-soft">
+                  Ask before you pin. What pinches or binds is too tight, whatever the figures say.
+                </p>
+              </section>
+            )}
+            <FittingLog fittings={fittings.data ?? []} ticket={id} />
+          </div>
+        </div>
+      )}
+    </TicketShell>
+  );
+}
+
+const LEVELS = ['waist', 'hip', 'knee', 'hem'];
+
+/** The remarks by where on the body they are seen. */
+function Seen(props: { remarks: Remark[]; picked: Remark | null; onPick: (id: string) => void }) {
+  return (
+    <nav aria-label="What is seen" className="min-h-0 overflow-y-auto">
+      {LEVELS.filter((l) => props.remarks.some((r) => r.level === l)).map((level) => (
+        <section key={level} className="mb-3">
+          <h2 className="pb-1 font-semibold text-soft">At the {level}</h2>
+          <ul>
+            {props.remarks
+              .filter((r) => r.level === level)
+              .map((r) => (
+                <li key={r.id}>
+                  <button
+                    type="button"
+                    aria-current={r.id === props.picked?.id}
+                    onClick={() => props.onPick(r.id)}
+                    className={`flex min-h-11 w-full items-center border-line border-b border-l-4 px-3 py-1.5 text-left ${
+                      r.id === props.picked?.id
+                        ? 'border-l-brass bg-card font-semibold'
+                        : 'border-l-transparent hover:bg-wash'
+                    }`}
+                  >
+                    {r.seen}
+                  </button>
+                </li>
+              ))}
+          </ul>
+        </section>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,15 @@
+/** What a sheet's readings come to. */
+import type { Reading, Sheet } from '../api/client';
+
+/** What is drafted with: the reading, or the middle of two. */
+export function lengthOf(reading: Pick<Reading, 'mm' | 'secondMm'>): number {
+  return reading.secondMm == null ? reading.mm : (reading.mm + reading.secondMm) / 2;
+}
+
+/** A sheet as a draft asks for it: both readings where a tape was read twice. */
+export function askedOf(sheet: Sheet): Record<string, number | number[]> {
+  const measures: Record<string, number | number[]> = {};
+  for (const [measure, reading] of Object.entries(sheet.readings))
+    measures[measure] = reading.secondMm == null ? reading.mm : [reading.mm, reading.secondMm];
+  return measures;
+}

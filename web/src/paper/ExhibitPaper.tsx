@@ -1,0 +1,163 @@
+import { useMemo } from 'react';
+import type { Evidence } from '../api/client';
+import { useUnit } from '../tape/unit';
+import { writeAmount } from '../words/amounts';
+import { type Box, boxOf, frame, type Project, path, project, type View } from './geometry';
+import { useSize } from './useSize';
+
+type Span = Evidence['spans'][number];
+type Note = Evidence['notes'][number];
+
+const INK: Record<string, { colour: string; width: number; dash?: string; fill?: string }> = {
+  front: { colour: 'var(--color-front)', width: 2.6 },
+  back: { colour: 'var(--color-back)', width: 2.6, dash: '11 5' },
+  pencil: { colour: 'var(--color-pencil)', width: 1.2, dash: '2 4' },
+  body: { colour: 'var(--color-line)', width: 1, fill: 'var(--color-linen)' },
+  cloth: { colour: 'transparent', width: 0, fill: 'var(--color-tape)' },
+  fault: { colour: 'var(--color-crimson)', width: 3.4 },
+  plain: { colour: 'var(--color-ink)', width: 2.2 },
+};
+const TEXT: Record<string, string> = {
+  front: 'var(--color-front)',
+  back: 'var(--color-back)',
+  pencil: 'var(--color-faint)',
+  fault: 'var(--color-crimson)',
+};
+const MARGIN = { x: 92, y: 48 };
+
+/** What an inspection measured, drawn from the lines it measured. */
+export function ExhibitPaper(props: { evidence: Evidence | null; label: string; note?: string }) {
+  const { evidence } = props;
+  const unit = useUnit();
+  const [ref, size] = useSize<HTMLDivElement>();
+  const view = useMemo<View | null>(() => {
+    if (!evidence || size.width === 0) return null;
+    const inner = frame(
+      wholeOf(evidence),
+      Math.max(80, size.width - 2 * MARGIN.x),
+      Math.max(80, size.height - 2 * MARGIN.y),
+    );
+    return { ...inner, left: inner.left - MARGIN.x / inner.scale, top: inner.top - MARGIN.y / inner.scale };
+  }, [evidence, size.width, size.height]);
+  const to = view && project({ dx: 0, dy: 0, flip: false }, view);
+  return (
+    <figure
+      ref={ref}
+      className="relative min-h-96 overflow-hidden rounded-[4px] border border-line bg-card shadow-card lg:min-h-0"
+    >
+      {evidence && to && (
+        <svg
+          width={size.width}
+          height={size.height}
+          role="img"
+          aria-label={props.label}
+          data-testid="evidence"
+          data-check={evidence.check}
+        >
+          {evidence.strokes.map((s, i) => {
+            const ink = INK[s.ink] ?? INK.plain;
+            return (
+              <path
+                key={`${s.ink}${i}`}
+                d={path(s.segments, to)}
+                fill={s.filled ? ink?.fill : 'none'}
+                fillOpacity={s.ink === 'cloth' ? 0.42 : 1}
+                stroke={ink?.colour}
+                strokeWidth={ink?.width}
+                strokeDasharray={ink?.dash}
+                strokeLinecap={s.ink === 'pencil' ? 'butt' : 'round'}
+                strokeLinejoin="round"
+              />
+            );
+          })}
+          {evidence.spans.map((s) => (
+            <SpanLine
+              key={s.label + s.from.join()}
+              span={s}
+              to={to}
+              middle={size.width / 2}
+              text={`${s.label} ${unit.write(s.value)}`}
+            />
+          ))}
+          {evidence.notes.map((n) => (
+            <NoteText key={n.text + n.at.join()} note={n} to={to} shown={unit.shown} width={size.width} />
+          ))}
+        </svg>
+      )}
+      {props.note && (
+        <figcaption className="absolute top-3 left-4 rounded-field bg-tape px-2.5 py-1 font-medium">
+          {props.note}
+        </figcaption>
+      )}
+    </figure>
+  );
+}
+
+function wholeOf(evidence: Evidence): Box {
+  const box = boxOf(evidence.strokes.flatMap((s) => s.segments));
+  for (const at of [...evidence.spans.flatMap((s) => [s.from, s.to]), ...evidence.notes.map((n) => n.at)]) {
+    box.left = Math.min(box.left, at[0] as number);
+    box.right = Math.max(box.right, at[0] as number);
+    box.top = Math.min(box.top, at[1] as number);
+    box.bottom = Math.max(box.bottom, at[1] as number);
+  }
+  return box;
+}
+
+const HALO = { stroke: 'var(--color-card)', strokeWidth: 5, paintOrder: 'stroke', strokeLinejoin: 'round' } as const;
+
+/** A distance with a tick at each end; its words above it, or beside it on the outer side. */
+function SpanLine(props: { span: Span; to: Project; middle: number; text: string }) {
+  const a = props.to(props.span.from);
+  const b = props.to(props.span.to);
+  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+  const nx = (-(b[1] - a[1]) / length) * 6;
+  const ny = ((b[0] - a[0]) / length) * 6;
+  const upright = Math.abs(b[1] - a[1]) > Math.abs(b[0] - a[0]);
+  const x = (a[0] + b[0]) / 2;
+  const y = (a[1] + b[1]) / 2;
+  const right = x > props.middle;
+  const colour = TEXT[props.span.ink] ?? 'var(--color-ink)';
+  return (
+    <g>
+      <path
+        d={`M${a[0] - nx} ${a[1] - ny}l${nx * 2} ${ny * 2}M${b[0] - nx} ${b[1] - ny}l${nx * 2} ${ny * 2}M${a[0]} ${a[1]}L${b[0]} ${b[1]}`}
+        stroke={colour}
+        strokeWidth="1.5"
+        fill="none"
+      />
+      <text
+        x={upright ? x + (right ? 12 : -12) : x}
+        y={upright ? y + 5 : y - 9}
+        textAnchor={upright ? (right ? 'start' : 'end') : 'middle'}
+        fontSize="15"
+        fontWeight="600"
+        fill={colour}
+        {...HALO}
+      >
+        {props.text}
+      </text>
+    </g>
+  );
+}
+
+function NoteText(props: { note: Note; to: Project; shown: 'in' | 'cm'; width: number }) {
+  const { note } = props;
+  const at = props.to(note.at);
+  const value = note.value == null ? '' : writeAmount(note.value, note.unit, props.shown);
+  const words = [note.text, value].filter((w) => w !== '').join(' ');
+  const half = words.length * 4;
+  return (
+    <text
+      x={Math.max(half, Math.min(props.width - half, at[0]))}
+      y={at[1]}
+      textAnchor="middle"
+      fontSize={note.ink === 'pencil' ? 14 : 15}
+      fontWeight={note.ink === 'pencil' ? 400 : 600}
+      fill={TEXT[note.ink] ?? 'var(--color-ink)'}
+      {...HALO}
+    >
+      {words}
+    </text>
+  );
+}

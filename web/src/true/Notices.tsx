@@ -1,0 +1,37 @@
+import { Button } from '../kit/Button';
+import { Card } from '../kit/Card';
+import { useUnit } from '../tape/unit';
+import type { TicketWork } from '../tickets/useTicketWork';
+
+/** What to know before cutting, and which figures rest on guesses. */
+export function Notices({ work }: { work: TicketWork }) {
+  const unit = useUnit();
+  const draft = work.draft;
+  if (!draft) return null;
+  return (
+    <>
+      {draft.notices.map((n) => (
+        <Card key={n.id} title="To know before you cut" tone="amber">
+          {n.text}
+          {n.remedy && (
+            <Button className="mt-2 block" onClick={() => n.remedy && work.apply(n.remedy)}>
+              {n.remedy.text}
+            </Button>
+          )}
+        </Card>
+      ))}
+      {draft.estimates.length > 0 && (
+        <Card title="Rests on guesses">
+          <ul>
+            {draft.estimates.map((e) => (
+              <li key={e.measure} className="flex justify-between gap-3">
+                <span>{e.rule}</span>
+                <span className="font-medium text-ink">{unit.write(e.value)}</span>
+              </li>
+            ))}
+          </ul>
+        </Card>
+      )}
+    </>
+  );
+}
