@@ -82,7 +82,7 @@ function BaseLines({ panel }: { panel: BenchPanel }) {
       <h2 className="font-semibold text-title">First the base lines</h2>
       <p>
         Draw the centre line, upright, and the waist line, level, square to it.{' '}
-        {levels.map((l) => `The ${l.name} line lies ${unit.write(l.y)} down`).join('; ')}. Then lay off the points, down
+        {levels.map((l) => `the ${l.name} line lies ${unit.write(l.y)} down`).join(', ')}. Then lay off the points, down
         from the waist line and out from the centre line. As sewn, without allowances.
       </p>
     </section>

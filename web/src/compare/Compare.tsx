@@ -8,9 +8,10 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { OverlayPaper } from '../paper/OverlayPaper';
 import { useUnit } from '../tape/unit';
-import { writeFine, writeNumber } from '../tape/writer';
+import { writeNumber } from '../tape/writer';
 import { TicketShell } from '../tickets/TicketShell';
 import { useTicketWork } from '../tickets/useTicketWork';
+import { writeApart } from '../words/amounts';
 import { askedFor, differences, sidesOf } from './sides';
 
 const LEVELS = [
@@ -154,7 +155,7 @@ function Facts(props: { ink: Draft; over: Draft }) {
               <td className="whitespace-nowrap px-1.5">{write(d.over, d.kind)}</td>
               <td className="whitespace-nowrap pl-1.5 font-semibold">
                 {d.over > d.ink ? '+' : ''}
-                {d.kind === 'length' ? writeFine(d.over - d.ink, unit.shown) : writeNumber(d.over - d.ink)}
+                {d.kind === 'length' ? writeApart(d.over - d.ink, 'mm', unit.shown) : writeNumber(d.over - d.ink)}
               </td>
             </tr>
           ))}

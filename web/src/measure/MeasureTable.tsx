@@ -123,9 +123,7 @@ function MeasureRow(props: {
       ? `${writeLength(Math.abs(moved), unit.shown)} ${moved > 0 ? 'up' : 'down'} since ${shortDay(last.takenOn)}`
       : guess && text === ''
         ? `guess: ${guess.rule}`
-        : doubt
-          ? 'take it again?'
-          : '';
+        : '';
   const press = (e: KeyboardEvent<HTMLInputElement>) => {
     if (e.key === 'Enter') {
       e.preventDefault();
@@ -179,15 +177,17 @@ function MeasureRow(props: {
         <span
           className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : 'text-soft'}`}
         >
-          {beside}
+          {beside}{' '}
           {text !== '' && entry?.second === undefined && (
             <button
               type="button"
-              className="invisible h-6 font-medium text-brass-deep underline group-focus-within:visible group-hover:visible"
+              className={`h-6 font-medium underline ${
+                doubt ? 'text-amber' : 'invisible text-brass-deep group-focus-within:visible group-hover:visible'
+              }`}
               onMouseDown={(e) => e.preventDefault()}
               onClick={() => work.typeSecond(key, '', unit.shown)}
             >
-              {beside === '' ? (measure.sided ? 'left and right' : 'read twice') : ''}
+              {doubt ? 'take it again' : measure.sided ? 'left and right' : 'read twice'}
             </button>
           )}
         </span>

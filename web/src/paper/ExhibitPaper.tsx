@@ -23,7 +23,16 @@ const TEXT: Record<string, string> = {
   pencil: 'var(--color-faint)',
   fault: 'var(--color-crimson)',
 };
-const MARGIN = { x: 92, y: 48 };
+const MARGIN = { x: 64, y: 48 };
+
+function upright({ from: [x0 = 0, y0 = 0], to: [x1 = 0, y1 = 0] }: Span): boolean {
+  return Math.abs(y1 - y0) > Math.abs(x1 - x0);
+}
+
+/** Room at the sides: the words of an upright distance stand outside it. */
+function sideMargin(evidence: Evidence): number {
+  return Math.max(MARGIN.x, ...evidence.spans.filter(upright).map((s) => (s.label.length + 5) * 8 + 16));
+}
 
 /** What an inspection measured, drawn from the lines it measured. */
 export function ExhibitPaper(props: { evidence: Evidence | null; label: string; note?: string }) {
@@ -32,12 +41,13 @@ export function ExhibitPaper(props: { evidence: Evidence | null; label: string; 
   const [ref, size] = useSize<HTMLDivElement>();
   const view = useMemo<View | null>(() => {
     if (!evidence || size.width === 0) return null;
+    const side = sideMargin(evidence);
     const inner = frame(
       wholeOf(evidence),
-      Math.max(80, size.width - 2 * MARGIN.x),
+      Math.max(80, size.width - 2 * side),
       Math.max(80, size.height - 2 * MARGIN.y),
     );
-    return { ...inner, left: inner.left - MARGIN.x / inner.scale, top: inner.top - MARGIN.y / inner.scale };
+    return { ...inner, left: inner.left - side / inner.scale, top: inner.top - MARGIN.y / inner.scale };
   }, [evidence, size.width, size.height]);
   const to = view && project({ dx: 0, dy: 0, flip: false }, view);
   return (
@@ -113,7 +123,7 @@ function SpanLine(props: { span: Span; to: Project; middle: number; text: string
   const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
   const nx = (-(b[1] - a[1]) / length) * 6;
   const ny = ((b[0] - a[0]) / length) * 6;
-  const upright = Math.abs(b[1] - a[1]) > Math.abs(b[0] - a[0]);
+  const beside = upright(props.span);
   const x = (a[0] + b[0]) / 2;
   const y = (a[1] + b[1]) / 2;
   const right = x > props.middle;
@@ -127,9 +137,9 @@ function SpanLine(props: { span: Span; to: Project; middle: number; text: string
         fill="none"
       />
       <text
-        x={upright ? x + (right ? 12 : -12) : x}
-        y={upright ? y + 5 : y - 9}
-        textAnchor={upright ? (right ? 'start' : 'end') : 'middle'}
+        x={beside ? x + (right ? 12 : -12) : x}
+        y={beside ? y + 5 : y - 9}
+        textAnchor={beside ? (right ? 'start' : 'end') : 'middle'}
         fontSize="15"
         fontWeight="600"
         fill={colour}

@@ -1,4 +1,5 @@
 /** Figures in words, in the quantity they are counted in. */
+import { INCH } from '../tape/reader';
 import { type Shown, writeFine, writeLength, writeNumber } from '../tape/writer';
 
 /** A figure: a length as a tape reads it, degrees to a tenth, or a count. */
@@ -7,7 +8,9 @@ export function writeAmount(value: number, quantity: string, shown: Shown): stri
   return quantity === 'count' ? writeNumber(value) : writeLength(value, shown);
 }
 
-/** A small difference, finer than a tape reads. */
+/** A difference: a small one finer than a tape reads, a larger one as the tape does. */
 export function writeApart(value: number, quantity: string, shown: Shown): string {
-  return quantity === 'mm' ? writeFine(value, shown) : writeAmount(value, quantity, shown);
+  return quantity === 'mm' && Math.abs(value) < INCH / 4
+    ? writeFine(value, shown)
+    : writeAmount(value, quantity, shown);
 }

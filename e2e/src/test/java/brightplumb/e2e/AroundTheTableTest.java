@@ -170,7 +170,7 @@ class AroundTheTableTest {
         page.setViewportSize(768, 1024);
         openTicket(page, "Lamplighter");
         String ticket = page.url().replaceFirst("/draft.*", "");
-        for (String station : new String[] {"/draft", "/measure", "/true", "/cut"}) {
+        for (String station : new String[] {"/draft", "/measure", "/true", "/cut", "/bench", "/compare", "/fit"}) {
             page.navigate(ticket + station);
             page.waitForTimeout(1200);
             Object fits = page.evaluate("document.documentElement.scrollWidth <= window.innerWidth");

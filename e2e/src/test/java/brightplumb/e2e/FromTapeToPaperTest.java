@@ -86,7 +86,7 @@ class FromTapeToPaperTest {
         Browser.button(page, "Make the ticket").click();
         page.getByTestId("draft-paper").waitFor();
         assertThat(heading(page, "The working")).isVisible();
-        assertThat(page.getByText("Five true")).isVisible();
+        assertThat(page.getByText("Ten true")).isVisible();
 
         // Step through
         page.keyboard().press("]");
@@ -216,7 +216,7 @@ class FromTapeToPaperTest {
         openTicket(page, "Lamplighter");
         Browser.assertAccessible(page);
         String ticket = page.url().replaceFirst("/draft.*", "");
-        for (String station : new String[] {"measure", "true", "cut"}) {
+        for (String station : new String[] {"measure", "true", "cut", "bench", "compare", "fit"}) {
             page.navigate(ticket + "/" + station);
             page.waitForTimeout(1200);
             Browser.assertAccessible(page);

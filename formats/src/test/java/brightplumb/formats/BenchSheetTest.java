@@ -73,6 +73,20 @@ class BenchSheetTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"straight-skirt", "ankle-pencil", "half-block-skirt"})
+    void no_line_is_drawn_from_a_darts_point_but_its_legs(String cut) {
+        for (BenchSheet.Panel panel : sheet(cut).panels()) {
+            for (BenchSheet.Place place : panel.places()) {
+                if (place.what().equals("dart point")) {
+                    assertThat(panel.places())
+                            .as(cut)
+                            .noneMatch(p -> p.how().matches(".*(from|and) " + place.number() + "( .*)?"));
+                }
+            }
+        }
+    }
+
     @Test
     void each_piece_has_its_own_page_with_numbers_in_the_tapes_fractions() throws IOException {
         byte[] pdf = BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH);

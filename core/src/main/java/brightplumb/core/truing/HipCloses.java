@@ -93,7 +93,7 @@ final class HipCloses {
                     .draw(PENCIL, Point.of(-40, hipY), Point.of(end + 60, hipY))
                     .span(FRONT, Point.of(0, hipY), Point.of(join, hipY), "front")
                     .span(BACK, Point.of(join, hipY), Point.of(end, hipY), "back")
-                    .span(PLAIN, Point.of(0, below + 30), Point.of(wanted, below + 30), "half the hip and its ease");
+                    .span(PLAIN, Point.of(0, below + 60), Point.of(wanted, below + 60), "half the hip and its ease");
             if (Math.abs(measured() - wanted) > WaistCloses.TOLERANCE) {
                 table.draw(FAULT, Point.of(end, hipY), Point.of(wanted, hipY));
             }

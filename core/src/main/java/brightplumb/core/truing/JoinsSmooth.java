@@ -108,8 +108,9 @@ final class JoinsSmooth {
     record LaidTogether(List<Join> joins) implements Evidence {
 
         private static final double SHOWN = 2.5 * Length.INCH;
-        private static final double CELL_WIDTH = 8 * Length.INCH;
-        private static final double CELL_HEIGHT = 6 * Length.INCH;
+        private static final double CELL_WIDTH = 7.5 * Length.INCH;
+        private static final double CELL_HEIGHT = 4.6 * Length.INCH;
+        private static final int ABREAST = 2;
 
         LaidTogether {
             joins = List.copyOf(joins);
@@ -130,7 +131,7 @@ final class JoinsSmooth {
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
             for (int i = 0; i < joins.size(); i++) {
-                lay(table, joins.get(i), Point.of(i / 2 * CELL_WIDTH, i % 2 * CELL_HEIGHT));
+                lay(table, joins.get(i), Point.of(i % ABREAST * CELL_WIDTH, i / ABREAST * CELL_HEIGHT));
             }
             return table.done();
         }

@@ -3,7 +3,6 @@ package brightplumb.core.truing;
 import static brightplumb.core.truing.Exhibit.Ink.BACK;
 import static brightplumb.core.truing.Exhibit.Ink.FRONT;
 import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -80,20 +79,30 @@ final class WaistCloses {
                     .after(Rigid.slide(b.end().times(-1)));
             Point mine = f.side().get(0).direction(0);
             Point theirs = over.direction(b.side().get(0).direction(0));
-            Rigid lay = Rigid.turn(f.end(), Math.atan2(theirs.cross(mine), theirs.dot(mine)))
+            Rigid joined = Rigid.turn(f.end(), Math.atan2(theirs.cross(mine), theirs.dot(mine)))
                     .after(over);
-            f.context(table, Rigid.STAY);
+            // Then both are turned until the line lies level from centre to centre.
+            Point start = f.run().get(0).from();
+            Point across = joined.apply(b.run().get(0).from()).minus(start);
+            Rigid level = Rigid.turn(start, -Math.atan2(across.y(), across.x()));
+            Rigid lay = level.after(joined);
+            f.context(table, level);
             b.context(table, lay);
-            table.draw(FRONT, f.run()).draw(BACK, Curves.moved(b.run(), lay));
-            Point lift = Point.of(0, -26);
-            table.say(FRONT, Curves.along(f.run(), net(front) / 2).at().plus(lift), "front", Quantity.MM, net(front));
+            table.draw(FRONT, Curves.moved(f.run(), level)).draw(BACK, Curves.moved(b.run(), lay));
+            Point lift = Point.of(0, -30);
+            table.say(
+                    FRONT,
+                    level.apply(Curves.along(f.run(), net(front) / 2).at()).plus(lift),
+                    "front",
+                    Quantity.MM,
+                    net(front));
             table.say(
                     BACK,
                     lay.apply(Curves.along(b.run(), net(back) / 2).at()).plus(lift),
                     "back",
                     Quantity.MM,
                     net(back));
-            table.say(PLAIN, f.end().plus(lift.times(2)), "sides meet");
+            table.say(PENCIL, level.apply(f.end()).plus(Point.of(0, 3 * Length.INCH + 24)), "sides meet");
             return table.done();
         }
     }
@@ -131,8 +140,8 @@ final class WaistCloses {
         void context(Exhibit.Table table, Rigid move) {
             table.draw(PENCIL, Curves.moved(side, move));
             folds.forEach(f -> table.draw(PENCIL, List.of(f.moved(move))));
-            Point centre = move.apply(run.get(0).from());
-            table.draw(PENCIL, centre, centre.plus(Point.of(0, 3 * Length.INCH)));
+            Point centre = run.get(0).from();
+            table.draw(PENCIL, move.apply(centre), move.apply(centre.plus(Point.of(0, 3 * Length.INCH))));
         }
     }
 }

@@ -27,7 +27,9 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 public final class BenchPdf {
 
     private static final double LEFT = 18;
-    private static final double ROW = 6.4;
+    private static final double TALLEST_ROW = 6.4;
+    private static final double LOWEST_ROW = 5.2;
+    private static final double FOOT = 12;
     private static final double DRAWING = 84;
     private static final double DOWN = LEFT + 76;
     private static final double OUT = LEFT + 98;
@@ -184,16 +186,18 @@ public final class BenchPdf {
         ink.text(Point.of(DOWN, top), 2.4, 0, "down");
         ink.text(Point.of(OUT, top), 2.4, 0, "out");
         double y = top;
-        while (!left.isEmpty() && y + 2 * ROW < paper.height() - 10) {
+        double room = paper.height() - FOOT - top;
+        double row = Math.max(LOWEST_ROW, Math.min(TALLEST_ROW, room / left.size()));
+        while (!left.isEmpty() && y + row <= paper.height() - FOOT + 0.01) {
             BenchSheet.Place place = left.remove(0);
-            y += ROW;
+            y += row;
             ink.pen(0.1, 0, 0);
             ink.line(LEFT, y + 2, paper.width() - 12, y + 2);
             ink.text(Point.of(LEFT, y), 2.9, 0, String.valueOf(place.number()));
             ink.text(Point.of(LEFT + 9, y), 2.6, 0, place.what());
             ink.text(Point.of(DOWN, y), 3.1, 0, down(place.at().y()));
             ink.text(Point.of(OUT, y), 3.1, 0, out(place.at().x()));
-            ink.text(Point.of(HOW, y), 2.1, 0, place.how());
+            ink.text(Point.of(HOW, y), 2.4, 0, place.how());
         }
     }
 

@@ -62,6 +62,8 @@ public record BenchSheet(List<Panel> panels) {
         private final Piece piece;
         private final List<Level> levels;
         private final List<Place> places = new ArrayList<>();
+        /** The number of the last point on the outline; a dart's point lies beside it. */
+        private int here;
 
         Walk(Piece piece, List<Level> levels) {
             this.piece = piece;
@@ -71,7 +73,7 @@ public record BenchSheet(List<Panel> panels) {
         List<Place> places() {
             List<Seam> seams = piece.seams();
             Point start = seams.get(0).run().get(0).from();
-            put(seams.get(0).edge().spoken() + " at the " + piece.panel().centre(), start, "");
+            here = put(seams.get(0).edge().spoken() + " at the " + piece.panel().centre(), start, "");
             for (int i = 0; i < seams.size(); i++) {
                 Seam seam = seams.get(i);
                 for (int k = 0; k < seam.run().size(); k++) {
@@ -95,7 +97,7 @@ public record BenchSheet(List<Panel> panels) {
         }
 
         private void along(Seam seam, Segment segment, String corner, boolean home) {
-            int from = places.size();
+            int from = here;
             List<Integer> through = new ArrayList<>();
             if (segment instanceof Cubic curve && bulge(curve) > STRAIGHT_ENOUGH) {
                 int parts = (int) Math.min(5, Math.max(2, Math.ceil(curve.length() / CURVE_STEP)));
@@ -115,13 +117,12 @@ public record BenchSheet(List<Panel> panels) {
                 return;
             }
             Dart opened = dart(segment);
-            put(
+            here = put(
                     corner != null ? corner : name(seam, segment.to()),
                     segment.to(),
                     opened == null ? how : "the dart's mouth, straight from " + from);
             if (opened != null) {
-                int outer = places.size();
-                put("dart point", opened.point(), "dart legs, straight from " + from + " and " + outer);
+                put("dart point", opened.point(), "dart legs, straight from " + from + " and " + here);
             }
         }
 

@@ -1,0 +1,207 @@
+package brightplumb.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** What stands off is seen, mended, compared and fitted, in a real browser. The people are invented. */
+class TruedAtTheTableTest {
+
+    private static Packaged application;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        application = Packaged.start("e2etrued");
+        browser = new Browser(application.address());
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        application.close();
+    }
+
+    @AfterEach
+    void nothing_failed_inside_the_pages() {
+        browser.assertNoErrors();
+    }
+
+    private static Locator field(Page page, String name) {
+        return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private static Locator choice(Page page, String name) {
+        return page.getByRole(
+                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void openTicket(Page page, String name) {
+        page.navigate("/");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .click();
+        page.getByTestId("draft-paper").waitFor();
+    }
+
+    private static Locator plumbLine(Page page, String name) {
+        return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Plumb lines"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    }
+
+    private static Locator evidence(Page page, String check) {
+        return page.locator("[data-testid=evidence][data-check='" + check + "']");
+    }
+
+    @Test
+    void from_the_tape_a_plumb_line_stands_off_its_remedy_straightens_it_and_the_bench_sheet_prints() {
+        Page page = browser.signedIn();
+
+        // Measure
+        page.navigate("/book");
+        Browser.button(page, "New person").click();
+        field(page, "Name").fill("Petronel Vane");
+        Browser.button(page, "Add, and measure").click();
+        field(page, "Waist").fill("28 1/2");
+        field(page, "Waist to hip").fill("8 3/4");
+        field(page, "Hip").fill("39 1/4");
+        Browser.button(page, "Keep this sheet").click();
+        Browser.button(page, "New ticket").click();
+        field(page, "What is it called here").fill("Harbour skirt");
+        Browser.button(page, "Make the ticket").click();
+        page.getByTestId("draft-paper").waitFor();
+
+        // Switch ways
+        choice(page, "Quarter").click();
+        assertThat(page.locator("#set-dartPlan")).containsText("One dart, 1 in");
+        choice(page, "Allocated").click();
+        page.locator("#set-hemTaper").fill("2");
+        page.locator("#set-hemTaper").press("Tab");
+        assertThat(page.getByText("kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+
+        // A plumb line stands off
+        page.locator("h1").first().click();
+        page.keyboard().press("3");
+        assertThat(plumbLine(page, "Step")).containsText("off");
+        assertThat(evidence(page, "strides")).isVisible();
+        Browser.assertAccessible(page);
+
+        // Its remedy: looked at first, then done
+        Locator look = Browser.button(page, "Look first").first();
+        look.click();
+        assertThat(page.getByText("as it would be: true")).isVisible();
+        assertThat(plumbLine(page, "Step")).containsText("off");
+        Browser.button(page, "Do it").first().click();
+        assertThat(plumbLine(page, "Step")).containsText("goes, true");
+        Browser.button(page, "Undo").click();
+        assertThat(plumbLine(page, "Step")).containsText("off");
+        Browser.button(page, "Do it").first().click();
+        assertThat(plumbLine(page, "Step")).containsText("goes, true");
+        assertThat(page.getByText("kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+
+        // The bench sheet
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench sheet"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("First the base lines")))
+                .isVisible();
+        Browser.assertAccessible(page);
+        choice(page, "Back").click();
+        assertThat(page.getByText("waist at the centre back")).isVisible();
+        Locator print = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print bench sheet"));
+        var pdf = page.request().get(application.address() + print.getAttribute("href"));
+        assertThat(pdf).isOK();
+        Assertions.assertThat(pdf.headers().get("content-type")).isEqualTo("application/pdf");
+    }
+
+    @Test
+    void every_plumb_line_shows_its_own_evidence_to_the_keyboard_alone() {
+        Page page = browser.signedIn();
+        openTicket(page, "Net-mender");
+        page.keyboard().press("3");
+        plumbLine(page, "Waist").focus();
+        page.keyboard().press("Enter");
+        String[] checks = {
+            "waist.closes",
+            "hip.closes",
+            "side.meets",
+            "joins.smooth",
+            "darts.sound",
+            "strides",
+            "enters",
+            "centre.back.marked",
+            "hem.turns",
+            "cloth.wide.enough"
+        };
+        for (String check : checks) {
+            assertThat(evidence(page, check)).isVisible();
+            Assertions.assertThat(evidence(page, check).locator("path").count())
+                    .as(check)
+                    .isGreaterThan(1);
+            page.keyboard().press("ArrowDown");
+        }
+    }
+
+    @Test
+    void two_ways_lie_over_each_other_with_what_differs_most_on_top() {
+        Page page = browser.signedIn();
+        openTicket(page, "Lamplighter");
+        page.keyboard().press("c");
+        Locator rows = page.locator("tbody tr");
+        assertThat(rows.first()).isVisible();
+        Browser.assertAccessible(page);
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("The draft over it"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Dorothea Quill"))
+                .click();
+        assertThat(rows.filter(new Locator.FilterOptions().setHasText("Front hip quarter")))
+                .isVisible();
+        choice(page, "Hip").click();
+        Assertions.assertThat(page.url()).contains("level=hip", "over=who");
+        page.reload();
+        assertThat(rows.filter(new Locator.FilterOptions().setHasText("Front hip quarter")))
+                .isVisible();
+    }
+
+    @Test
+    void what_the_fitting_said_becomes_a_new_revision_and_the_one_she_wore_is_kept() {
+        Page page = browser.signedIn();
+        openTicket(page, "Mrs Fenwick");
+        page.keyboard().press("6");
+        page.getByText("The back waist stands away").click();
+        assertThat(page.getByText("in brass: corrected")).isVisible();
+        Browser.assertAccessible(page);
+        field(page, "What else was said").fill("most of all when she bows");
+        Browser.button(page, "Apply as a new revision").click();
+        assertThat(page.getByText("most of all when she bows")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^revision \\d and \\d$")))
+                .click();
+        assertThat(page.locator("tbody tr").first()).isVisible();
+    }
+
+    @Test
+    void one_tape_read_twice_is_drafted_with_the_middle_of_both() {
+        Page page = browser.signedIn();
+        page.navigate("/book");
+        page.getByText("Dorothea Quill").click();
+        Locator right = page.locator("#measure-hipDepth-second");
+        assertThat(right).isVisible();
+        right.fill("9 1/2");
+        assertThat(page.getByText("drafted with 9¼")).isVisible();
+        Browser.button(page, "Keep this sheet").click();
+        openTicket(page, "Mrs Fenwick");
+        assertThat(page.getByText("(waist to hip left 9 + waist to hip right 9½) ÷ 2")
+                        .first())
+                .isVisible();
+    }
+}
