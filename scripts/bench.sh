@@ -16,8 +16,8 @@ bench() {
   mvn -B -ntp -q -pl e2e dependency:build-classpath -Dmdep.outputFile="$data/classpath" -Dmdep.includeScope=test >/dev/null </dev/null
   [ $what = start ] || [ $what = all ] && bench_start
   if [ $what = core ] || [ $what = all ]; then
-    java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main SkirtDraftBenchmark \
-      | grep -E '^Benchmark|p0\.50|p0\.95|Mode' | grep -vE '^#'
+    java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main DraftBenchmark -v silent -rf text -rff "$data/figures" >/dev/null
+    grep -E '^Benchmark|p0\.50|p0\.95' "$data/figures"
   fi
   [ $what = core ] || [ $what = start ] && return
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable

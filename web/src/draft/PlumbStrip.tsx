@@ -2,7 +2,8 @@ import { Link } from 'react-router';
 import type { Check } from '../api/client';
 import { lean, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
 import { useUnit } from '../tape/unit';
-import { type Shown, writeFine } from '../tape/writer';
+import type { Shown } from '../tape/writer';
+import { writeApart } from '../words/amounts';
 
 const NUMBERS = [
   'None',
@@ -37,7 +38,7 @@ export function finding(check: Check, shown: Shown): string {
   if (check.unit === 'degrees') return `turns ${Math.round(check.measured)}°`;
   if (check.id === 'darts.sound') return 'not sound';
   if (check.id === 'centre.back.marked') return 'not marked';
-  const off = writeFine(Math.abs(check.difference), shown);
+  const off = writeApart(Math.abs(check.difference), 'mm', shown);
   return `${off} ${check.difference < 0 ? 'short' : 'over'}`;
 }
 

@@ -19,6 +19,7 @@ import brightplumb.core.truing.Exhibit;
 import brightplumb.core.truing.Quantity;
 import brightplumb.core.truing.Verdict;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.DoubleStream;
@@ -35,7 +36,7 @@ final class ClothWideEnough {
 
     static Check of(List<CutPiece> pieces, Cloth cloth) {
         Across across = pieces.stream()
-                .map(p -> new Across(p, cloth))
+                .map(p -> Across.of(p, cloth))
                 .max(Comparator.comparingDouble(Across::uses))
                 .orElseThrow();
         boolean wide = across.piece() <= across.room();
@@ -66,8 +67,21 @@ final class ClothWideEnough {
                 .toList();
     }
 
-    /** The widest piece laid across the cloth, its grain along the selvedge. */
-    record Across(CutPiece cut, Cloth cloth) implements Evidence {
+    /**
+     * The widest piece laid across the cloth, its grain along the selvedge.
+     *
+     * @param left where it begins: at the fold, or at its leftmost place
+     * @param piece how wide it is with its allowances, mm
+     */
+    record Across(CutPiece cut, Cloth cloth, double left, double piece) implements Evidence {
+
+        static Across of(CutPiece cut, Cloth cloth) {
+            DoubleSummaryStatistics xs = Curves.flattened(cut.cutLine(), 12).stream()
+                    .mapToDouble(Point::x)
+                    .summaryStatistics();
+            double left = cut.onFold() ? 0 : xs.getMin();
+            return new Across(cut, cloth, left, xs.getMax() - left);
+        }
 
         /** Whether the piece finds only half the width: on the fold, or on doubled cloth. */
         boolean doubled() {
@@ -78,17 +92,8 @@ final class ClothWideEnough {
             return cloth.width() / (doubled() ? 2 : 1);
         }
 
-        private DoubleStream xs() {
-            return Curves.flattened(cut.cutLine(), 12).stream().mapToDouble(Point::x);
-        }
-
-        double piece() {
-            double left = cut.onFold() ? 0 : xs().min().orElse(0);
-            return xs().max().orElse(0) - left;
-        }
-
         double uses() {
-            return piece() / room();
+            return piece / room();
         }
 
         @Override
@@ -105,11 +110,10 @@ final class ClothWideEnough {
             List<Point> places = Curves.flattened(cut.cutLine(), 12);
             double top = places.stream().mapToDouble(Point::y).min().orElse(0);
             double bottom = places.stream().mapToDouble(Point::y).max().orElse(0);
-            double left = cut.onFold() ? 0 : xs().min().orElse(0);
             // The length of the cloth runs across the picture: the piece is turned a quarter, waist to the left.
             Rigid lay = Rigid.slide(Point.of(40 - top, -left)).after(new Rigid(0, 1, 1, 0, 0, 0));
             double length = bottom - top + 80;
-            boolean wide = piece() <= room();
+            boolean wide = piece <= room();
             Exhibit.Table table = new Exhibit.Table()
                     .fill(
                             CLOTH,

@@ -42,13 +42,14 @@ final class HemTurns {
 
     static Check of(List<CutPiece> pieces) {
         Folded folded = new Folded(pieces.stream().filter(p -> hem(p) > 0).toList());
-        boolean flat = folded.worst() <= TOLERANCE;
+        double worst = folded.worst();
+        boolean flat = worst <= TOLERANCE;
         return new Check(
                 "hem.turns",
                 "Hem turn",
                 flat ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
-                folded.worst(),
+                worst,
                 0,
                 TOLERANCE,
                 flat

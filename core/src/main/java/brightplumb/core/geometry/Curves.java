@@ -8,6 +8,8 @@ import java.util.OptionalDouble;
 public final class Curves {
 
     private static final int SEARCH = 16;
+    /** What is this near a line (mm) lies on it. */
+    private static final double ON = 1e-9;
 
     private Curves() {}
 
@@ -44,19 +46,43 @@ public final class Curves {
 
     /** The parameter at which a segment first crosses the line through a place in a direction, if it does. */
     public static OptionalDouble crossing(Segment segment, Point through, Point direction) {
-        double before = 0;
-        double fBefore = side(segment, before, through, direction);
-        if (Math.abs(fBefore) < 1e-9) {
+        double start = segment.from().minus(through).cross(direction);
+        double end = segment.to().minus(through).cross(direction);
+        if (segment instanceof Cubic curve) {
+            // How far a place on the curve lies beside the line is itself a cubic, made of what its handles lie beside
+            // it.
+            return firstRoot(
+                    start,
+                    curve.c1().minus(through).cross(direction),
+                    curve.c2().minus(through).cross(direction),
+                    end);
+        }
+        if (Math.abs(start) < ON) {
             return OptionalDouble.of(0);
         }
+        if (Math.abs(end) < ON) {
+            return OptionalDouble.of(1);
+        }
+        return start * end < 0 ? OptionalDouble.of(start / (start - end)) : OptionalDouble.empty();
+    }
+
+    private static OptionalDouble firstRoot(double b0, double b1, double b2, double b3) {
+        if (Math.min(Math.min(b0, b1), Math.min(b2, b3)) > ON || Math.max(Math.max(b0, b1), Math.max(b2, b3)) < -ON) {
+            return OptionalDouble.empty();
+        }
+        if (Math.abs(b0) < ON) {
+            return OptionalDouble.of(0);
+        }
+        double before = 0;
+        double fBefore = b0;
         for (int i = 1; i <= SEARCH; i++) {
             double t = (double) i / SEARCH;
-            double f = side(segment, t, through, direction);
-            if (Math.abs(f) < 1e-9) {
+            double f = blend(b0, b1, b2, b3, t);
+            if (Math.abs(f) < ON) {
                 return OptionalDouble.of(t);
             }
             if (fBefore * f < 0) {
-                return Roots.between(before, t, u -> side(segment, u, through, direction));
+                return Roots.between(before, t, u -> blend(b0, b1, b2, b3, u));
             }
             before = t;
             fBefore = f;
@@ -64,8 +90,9 @@ public final class Curves {
         return OptionalDouble.empty();
     }
 
-    private static double side(Segment segment, double t, Point through, Point direction) {
-        return segment.at(t).minus(through).cross(direction);
+    private static double blend(double b0, double b1, double b2, double b3, double t) {
+        double s = 1 - t;
+        return s * s * s * b0 + 3 * s * s * t * b1 + 3 * s * t * t * b2 + t * t * t * b3;
     }
 
     /** The x at which a run crosses a level for the first time, if it does. */

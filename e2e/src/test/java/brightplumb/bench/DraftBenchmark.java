@@ -6,7 +6,6 @@ import brightplumb.core.cut.Drafting;
 import brightplumb.core.cut.Rival;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.rule.Cloth;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -21,17 +20,27 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** One skirt, drafted with its checks and cut lines, on one thread: the distribution of single drafts. */
+/** One garment, drafted with its checks and cut lines, on one thread: the distribution of single drafts. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Fork(1)
-@Warmup(iterations = 3, time = 2)
-@Measurement(iterations = 5, time = 2)
-public class SkirtDraftBenchmark {
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 4, time = 1)
+public class DraftBenchmark {
 
-    @Param({"house", "quarter", "halfblock", "allocated"})
-    public String way;
+    @Param({
+        "straight-skirt house",
+        "straight-skirt quarter",
+        "straight-skirt halfblock",
+        "straight-skirt allocated",
+        "slit-pencil house",
+        "half-block-skirt halfblock",
+        "knit-pencil house",
+        "seat-shaped-skirt allocated",
+        "ankle-pencil house"
+    })
+    public String cutAndWay;
 
     private DraftRequest request;
 
@@ -39,7 +48,8 @@ public class SkirtDraftBenchmark {
     public void request() {
         Sheet body = Sheet.ofMillimetres(
                 Map.of(Measure.WAIST_GIRTH, 711.2, Measure.HIP_GIRTH, 965.2, Measure.HIP_DEPTH, 203.2));
-        request = DraftRequest.of("straight-skirt", way, body, Map.of("hemTaper", 25.4, "length", 640.0), Cloth.WOVEN);
+        String[] names = cutAndWay.split(" ");
+        request = DraftRequest.of(names[0], names[1], body, Map.of(), null);
     }
 
     @Benchmark
