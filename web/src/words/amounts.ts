@@ -10,7 +10,7 @@ export function writeAmount(value: number, quantity: string, shown: Shown): stri
 
 /** A difference: a small one finer than a tape reads, a larger one as the tape does. */
 export function writeApart(value: number, quantity: string, shown: Shown): string {
-  return quantity === 'mm' && Math.abs(value) < INCH / 4
+  return quantity === 'mm' && Math.abs(value) < (shown === 'in' ? INCH / 4 : 10)
     ? writeFine(value, shown)
     : writeAmount(value, quantity, shown);
 }

@@ -36,12 +36,6 @@ class AroundTheTableTest {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + starts)));
     }
 
-    private static void openTicket(Page page, String name) {
-        page.navigate("/");
-        link(page, name).click();
-        page.getByTestId("draft-paper").waitFor();
-    }
-
     private static Locator kept(Page page) {
         return page.getByText("kept", new Page.GetByTextOptions().setExact(true));
     }
@@ -104,7 +98,7 @@ class AroundTheTableTest {
     @Test
     void an_amount_set_by_hand_goes_back_to_the_way_with_its_dot() {
         Page page = browser.signedIn();
-        openTicket(page, "Mrs Fenwick");
+        Browser.openTicket(page, "Mrs Fenwick");
         Locator rise = page.locator("#set-sideRise");
         assertThat(rise).hasValue("½");
         rise.fill("7/8");
@@ -120,7 +114,7 @@ class AroundTheTableTest {
     @Test
     void another_way_redraws_the_whole_draft_and_is_kept() {
         Page page = browser.signedIn();
-        openTicket(page, "Mrs Fenwick");
+        Browser.openTicket(page, "Mrs Fenwick");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Half-block"))
                 .click();
         assertThat(page.locator("#set-dartPlan")).containsText("Half-block shares");
@@ -136,7 +130,7 @@ class AroundTheTableTest {
     @Test
     void a_frozen_revision_is_listed_with_its_reason() {
         Page page = browser.signedIn();
-        openTicket(page, "Postmistress");
+        Browser.openTicket(page, "Postmistress");
         page.keyboard().press("4");
         page.getByLabel("Reason").fill("for the dress parade");
         Browser.button(page, "Freeze revision 1").click();
@@ -149,7 +143,7 @@ class AroundTheTableTest {
     @Test
     void the_figure_grows_with_the_girths_as_they_are_typed() {
         Page page = browser.signedIn();
-        openTicket(page, "Postmistress");
+        Browser.openTicket(page, "Postmistress");
         page.keyboard().press("1");
         Locator outline = page.getByLabel(Pattern.compile("^The body from the front"))
                 .locator("path")
@@ -168,7 +162,7 @@ class AroundTheTableTest {
     void on_a_tablet_held_upright_the_paper_comes_first_and_nothing_runs_off_the_side() {
         Page page = browser.signedIn();
         page.setViewportSize(768, 1024);
-        openTicket(page, "Lamplighter");
+        Browser.openTicket(page, "Lamplighter");
         String ticket = page.url().replaceFirst("/draft.*", "");
         for (String station : new String[] {"/draft", "/measure", "/true", "/cut", "/bench", "/compare", "/fit"}) {
             page.navigate(ticket + station);

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** A browser at the packaged application, 1280 × 800 as on a small laptop. */
 public final class Browser implements AutoCloseable {
@@ -91,5 +92,13 @@ public final class Browser implements AutoCloseable {
     @Override
     public void close() {
         playwright.close();
+    }
+
+    /** Opens a ticket at its draft, from the rack. */
+    static void openTicket(Page page, String name) {
+        page.navigate("/");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .click();
+        page.getByTestId("draft-paper").waitFor();
     }
 }

@@ -51,13 +51,6 @@ class FromTapeToPaperTest {
         return page.locator("[data-step='side.line.front'] path").first().getAttribute("d");
     }
 
-    private static void openTicket(Page page, String name) {
-        page.navigate("/");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
-                .click();
-        page.getByTestId("draft-paper").waitFor();
-    }
-
     @Test
     void from_the_tape_to_the_printed_pattern_and_all_of_it_still_there_after_a_reload() {
         Page page = browser.page();
@@ -143,7 +136,7 @@ class FromTapeToPaperTest {
     @Test
     void a_wrong_amount_is_answered_at_its_field_and_nothing_typed_is_lost() {
         Page page = browser.signedIn();
-        openTicket(page, "Mrs Fenwick");
+        Browser.openTicket(page, "Mrs Fenwick");
         Locator ease = page.locator("#set-waistEase");
         ease.fill("1 1/3");
         assertThat(page.locator("#set-waistEase-says")).containsText("1/3 is not on a tape");
@@ -175,7 +168,7 @@ class FromTapeToPaperTest {
     @Test
     void a_lost_connection_says_so_and_keeps_the_edit() {
         Page page = browser.signedIn();
-        openTicket(page, "The Admiral");
+        Browser.openTicket(page, "The Admiral");
         page.context().setOffline(true);
         page.locator("#set-hipEase").fill("2 1/2");
         assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("No connection")))
@@ -192,8 +185,8 @@ class FromTapeToPaperTest {
     void two_people_editing_one_ticket_are_shown_both_versions() {
         Page mine = browser.signedIn();
         Page theirs = browser.signedIn();
-        openTicket(mine, "Postmistress");
-        openTicket(theirs, "Postmistress");
+        Browser.openTicket(mine, "Postmistress");
+        Browser.openTicket(theirs, "Postmistress");
         theirs.locator("#set-hipEase").fill("1");
         assertThat(theirs.getByText("kept", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
@@ -213,7 +206,7 @@ class FromTapeToPaperTest {
     void every_screen_is_free_of_serious_findings() {
         Page page = browser.signedIn();
         Browser.assertAccessible(page);
-        openTicket(page, "Lamplighter");
+        Browser.openTicket(page, "Lamplighter");
         Browser.assertAccessible(page);
         String ticket = page.url().replaceFirst("/draft.*", "");
         for (String station : new String[] {"measure", "true", "cut", "bench", "compare", "fit"}) {
@@ -235,7 +228,7 @@ class FromTapeToPaperTest {
     @Test
     void hovering_a_line_finds_its_step_and_the_keys_do_as_listed() {
         Page page = browser.signedIn();
-        openTicket(page, "Lamplighter");
+        Browser.openTicket(page, "Lamplighter");
         page.locator("[data-step='side.line.front'] path").last().dispatchEvent("pointerover");
         page.locator("[data-step='side.line.front'] path").last().dispatchEvent("click");
         assertThat(page.locator("[aria-current=step]")).containsText("Front side");
@@ -251,7 +244,7 @@ class FromTapeToPaperTest {
     @Test
     void the_draft_station_fits_a_small_laptop_without_scrolling_the_page() {
         Page page = browser.signedIn();
-        openTicket(page, "Lamplighter");
+        Browser.openTicket(page, "Lamplighter");
         Object fits = page.evaluate(
                 "document.documentElement.scrollHeight <= window.innerHeight && document.documentElement.scrollWidth <= window.innerWidth");
         Assertions.assertThat(fits).isEqualTo(true);

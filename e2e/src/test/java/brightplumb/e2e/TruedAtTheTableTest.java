@@ -46,13 +46,6 @@ class TruedAtTheTableTest {
                 AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static void openTicket(Page page, String name) {
-        page.navigate("/");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
-                .click();
-        page.getByTestId("draft-paper").waitFor();
-    }
-
     private static Locator plumbLine(Page page, String name) {
         return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Plumb lines"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)));
@@ -127,7 +120,7 @@ class TruedAtTheTableTest {
     @Test
     void every_plumb_line_shows_its_own_evidence_to_the_keyboard_alone() {
         Page page = browser.signedIn();
-        openTicket(page, "Net-mender");
+        Browser.openTicket(page, "Net-mender");
         page.keyboard().press("3");
         plumbLine(page, "Waist").focus();
         page.keyboard().press("Enter");
@@ -155,7 +148,7 @@ class TruedAtTheTableTest {
     @Test
     void two_ways_lie_over_each_other_with_what_differs_most_on_top() {
         Page page = browser.signedIn();
-        openTicket(page, "Lamplighter");
+        Browser.openTicket(page, "Lamplighter");
         page.keyboard().press("c");
         Locator rows = page.locator("tbody tr");
         assertThat(rows.first()).isVisible();
@@ -176,7 +169,7 @@ class TruedAtTheTableTest {
     @Test
     void what_the_fitting_said_becomes_a_new_revision_and_the_one_she_wore_is_kept() {
         Page page = browser.signedIn();
-        openTicket(page, "Mrs Fenwick");
+        Browser.openTicket(page, "Mrs Fenwick");
         page.keyboard().press("6");
         page.getByText("The back waist stands away").click();
         assertThat(page.getByText("in brass: corrected")).isVisible();
@@ -199,7 +192,7 @@ class TruedAtTheTableTest {
         right.fill("9 1/2");
         assertThat(page.getByText("drafted with 9¼")).isVisible();
         Browser.button(page, "Keep this sheet").click();
-        openTicket(page, "Mrs Fenwick");
+        Browser.openTicket(page, "Mrs Fenwick");
         assertThat(page.getByText("(waist to hip left 9 + waist to hip right 9½) ÷ 2")
                         .first())
                 .isVisible();
