@@ -30,10 +30,21 @@ record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
      * @param place mm from the original centre line
      * @param intake mm between its leg tops
      * @param length mm from the level waist line down to its point
+     * @param lean how far its point stands toward the centre for each mm down: the slope of the waist it is square to
      */
-    record DartLine(double place, double intake, double length) {
+    record DartLine(double place, double intake, double length, double lean) {
+        DartLine(double place, double intake, double length) {
+            this(place, intake, length, 0);
+        }
+
         Point point() {
-            return Point.of(place, length);
+            return Point.of(place - lean * length, length);
+        }
+
+        /** Its centre line's direction, upward, after a turn about its point. */
+        Point up(double turn) {
+            double angle = Math.atan(lean) + turn;
+            return Point.of(Math.sin(angle), -Math.cos(angle));
         }
     }
 
@@ -117,7 +128,7 @@ record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
                 DartLine dart = darts.get(i);
                 Rigid folded = beyond(i);
                 Point point = folded.apply(dart.point());
-                Point leg = folded.direction(Point.of(-Math.sin(half[i]), -Math.cos(half[i])));
+                Point leg = folded.direction(dart.up(-half[i]));
                 OptionalDouble t = Curves.crossing(line, point, leg);
                 if (t.isEmpty()) {
                     return Double.NaN;

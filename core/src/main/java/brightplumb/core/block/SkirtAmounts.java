@@ -19,7 +19,6 @@ import brightplumb.core.working.Amount;
 final class SkirtAmounts {
 
     private static final Amount NONE = Amount.inches("none", 0);
-    private static final Amount LEAST_DART = Amount.inches("least dart worth sewing", 0.25);
 
     private final Body body;
     private final Settings set;
@@ -110,7 +109,7 @@ final class SkirtAmounts {
                 .orElseGet(() -> byPlan(panel).atMost(DartLimit.of(panel).times(2)));
         Amount intake =
                 asked.atMost(hip.minus(SkirtQuarter.fromCentre(centreIn, waist)).notBelowZero());
-        if (intake.value() < LEAST_DART.value()) {
+        if (intake.value() < DartRules.LEAST.value()) {
             intake = NONE;
         }
         return paper.step(

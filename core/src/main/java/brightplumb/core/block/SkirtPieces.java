@@ -87,17 +87,21 @@ final class SkirtPieces {
             });
         }
         for (Dart dart : lines.waist().darts()) {
-            Point up = Point.of(0, -1);
-            marks.add(notch(dart.inner(), up, 1, "dart"));
-            marks.add(notch(dart.outer(), up, 1, "dart"));
-            Point drill =
-                    dart.point().plus(dart.centre().minus(dart.point()).unit().times(INSIDE_POINT));
-            marks.add(new Mark(Mark.Kind.DRILL, drill, Point.of(0, 0), 1, "dart point, ½ in below"));
+            dart(dart, marks);
         }
         return marks;
     }
 
-    private static Mark notch(Point at, Point outward, int strokes, String text) {
+    /** The marks of a dart: a notch at each leg and a hole inside its point. */
+    static void dart(Dart dart, List<Mark> marks) {
+        Point up = Point.of(0, -1);
+        marks.add(notch(dart.inner(), up, 1, "dart"));
+        marks.add(notch(dart.outer(), up, 1, "dart"));
+        Point drill = dart.point().plus(dart.centre().minus(dart.point()).unit().times(INSIDE_POINT));
+        marks.add(new Mark(Mark.Kind.DRILL, drill, Point.of(0, 0), 1, "dart point, ½ in below"));
+    }
+
+    static Mark notch(Point at, Point outward, int strokes, String text) {
         return new Mark(Mark.Kind.NOTCH, at, outward, strokes, text);
     }
 }

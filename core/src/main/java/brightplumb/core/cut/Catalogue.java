@@ -5,12 +5,14 @@ import brightplumb.core.rule.Family;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Every cut, in the order they are offered. */
 public final class Catalogue {
 
     /** The cuts. */
-    public static final List<Cut> CUTS = SkirtCuts.ALL;
+    public static final List<Cut> CUTS =
+            Stream.concat(SkirtCuts.ALL.stream(), LegCuts.ALL.stream()).toList();
 
     private Catalogue() {}
 

@@ -1,8 +1,11 @@
 package brightplumb.core.cut;
 
+import brightplumb.core.block.LegBlock;
 import brightplumb.core.block.SkirtBlock;
 import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.cutting.LegCutting;
 import brightplumb.core.cutting.SkirtCutting;
+import brightplumb.core.fitting.LegRemarks;
 import brightplumb.core.fitting.Remark;
 import brightplumb.core.fitting.SkirtRemarks;
 import brightplumb.core.paper.Draft;
@@ -11,6 +14,7 @@ import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.truing.Check;
 import brightplumb.core.truing.Inspected;
+import brightplumb.core.truing.LegChecks;
 import brightplumb.core.truing.SkirtChecks;
 import java.util.List;
 
@@ -36,11 +40,33 @@ enum Craft {
         List<Remark> remarks() {
             return SkirtRemarks.ALL;
         }
+    },
+    LEGS {
+        @Override
+        Draft draft(Body body, Settings set) {
+            return LegBlock.draft(body, set);
+        }
+
+        @Override
+        List<CutPiece> cut(Draft draft, Settings set) {
+            return LegCutting.of(draft, set);
+        }
+
+        @Override
+        List<Check> checks(Inspected on) {
+            return LegChecks.of(on);
+        }
+
+        @Override
+        List<Remark> remarks() {
+            return LegRemarks.ALL;
+        }
     };
 
     static Craft of(Family family) {
         return switch (family) {
             case SKIRT -> SKIRTS;
+            case LEGS -> LEGS;
         };
     }
 

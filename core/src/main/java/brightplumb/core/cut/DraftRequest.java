@@ -66,7 +66,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         if (setting == null) {
             faults.add(new Refusal.Fault(field, "This cut has no such setting"));
         } else if (setting.isChoice()) {
-            setting.choices().stream()
+            cut.family().choices(setting).stream()
                     .filter(c -> c.id().equals(value))
                     .findFirst()
                     .ifPresentOrElse(
@@ -74,7 +74,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
                             () -> faults.add(new Refusal.Fault(
                                     field,
                                     setting.title() + " is one of: "
-                                            + setting.choices().stream()
+                                            + cut.family().choices(setting).stream()
                                                     .map(Choice::id)
                                                     .collect(Collectors.joining(", ")))));
         } else if (!(value instanceof Number number) || !Double.isFinite(number.doubleValue())) {

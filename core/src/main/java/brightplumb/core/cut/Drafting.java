@@ -47,7 +47,7 @@ public final class Drafting {
         return new Drafted(
                 request,
                 doubted(request, draft),
-                checks(craft, new Inspected(draft, body, set), pieces),
+                checks(craft, new Inspected(draft, body, set, other -> craft.draft(body, other)), pieces),
                 pieces,
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
@@ -88,7 +88,7 @@ public final class Drafting {
                                 set.why(setting));
                     }
                     // What a dart plan decides has no rule of its own: the draft says what it came to.
-                    Amount amount = setting.resultOf().map(draft::fact).orElseGet(() -> set.amount(setting));
+                    Amount amount = set.came(setting, draft.facts());
                     return new InForce(setting, amount, null, set.byHand(setting), set.why(setting));
                 })
                 .toList();

@@ -2,6 +2,7 @@ package brightplumb.core.cutting;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Loops;
 import brightplumb.core.geometry.Parallel;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -19,6 +20,9 @@ import java.util.OptionalDouble;
  * the turned hem lies on the cloth it covers: where a side tapers in, the allowance goes out.
  */
 public final class CutLine {
+
+    /** Inside a bend tighter than its allowance the cut line would run through itself; so much of it is cut out (mm). */
+    private static final double MOST_LOOP = 150;
 
     private CutLine() {}
 
@@ -48,7 +52,7 @@ public final class CutLine {
             }
             edges.add(Parallel.beside(run, allowances.getOrDefault(seam.edge(), 0.0)));
         }
-        return closed(edges);
+        return Loops.cutOut(closed(edges), MOST_LOOP);
     }
 
     private static Seam next(Piece piece, int i) {

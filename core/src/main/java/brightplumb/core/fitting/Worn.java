@@ -20,10 +20,7 @@ public record Worn(Draft draft, Settings set, List<Check> checks) {
 
     /** What a setting came to in the draft, mm. */
     double came(Setting setting) {
-        return setting.resultOf()
-                .map(draft::fact)
-                .orElseGet(() -> set.amount(setting))
-                .value();
+        return set.came(setting, draft.facts()).value();
     }
 
     <C extends Choice> C choice(Setting setting, Class<C> type) {

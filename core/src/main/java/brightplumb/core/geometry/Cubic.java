@@ -64,6 +64,24 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
                 .plus(to.minus(c2).times(3 * t * t));
     }
 
+    /** The smallest radius it bends to, in mm, of so many places along it; infinite where it runs straight. */
+    public double tightest(int places) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i <= places; i++) {
+            double t = (double) i / places;
+            Point v = velocity(t);
+            Point a = from.minus(c1.times(2))
+                    .plus(c2)
+                    .times(6 * (1 - t))
+                    .plus(c1.minus(c2.times(2)).plus(to).times(6 * t));
+            double turn = Math.abs(v.cross(a));
+            if (turn > 1e-9) {
+                least = Math.min(least, Math.pow(v.norm(), 3) / turn);
+            }
+        }
+        return least;
+    }
+
     private double speed(double t) {
         double s = 1 - t;
         double k0 = 3 * s * s;

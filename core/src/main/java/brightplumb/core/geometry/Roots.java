@@ -9,12 +9,14 @@ public final class Roots {
 
     private static final BrentSolver BRENT = new BrentSolver(1e-14, 1e-11, 1e-13);
 
+    private static final int MOST_ASKED = 200;
+
     private Roots() {}
 
     /**
      * Where a function crosses zero between two places.
      *
-     * @return the place, or nothing when the function has one sign at both ends
+     * @return the place, or nothing when the function has one sign at both ends or is not a number on the way
      */
     public static OptionalDouble between(double low, double high, DoubleUnaryOperator f) {
         double atLow = f.applyAsDouble(low);
@@ -28,6 +30,37 @@ public final class Roots {
         if (!(atLow * atHigh < 0)) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(BRENT.findRoot(f, low, high));
+        try {
+            return OptionalDouble.of(BRENT.findRoot(new Bounded(f), low, high));
+        } catch (Lost lost) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** A function that may be asked only so often, and must answer with a number. */
+    private static final class Bounded implements DoubleUnaryOperator {
+        private final DoubleUnaryOperator f;
+        private int asked;
+
+        Bounded(DoubleUnaryOperator f) {
+            this.f = f;
+        }
+
+        @Override
+        public double applyAsDouble(double at) {
+            double value = f.applyAsDouble(at);
+            if (Double.isNaN(value) || ++asked > MOST_ASKED) {
+                throw new Lost();
+            }
+            return value;
+        }
+    }
+
+    private static final class Lost extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Lost() {
+            super(null, null, false, false);
+        }
     }
 }

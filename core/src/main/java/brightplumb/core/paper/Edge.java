@@ -5,6 +5,11 @@ public enum Edge {
     WAIST("waist", "waist"),
     SIDE("side", "side"),
     HEM("hem", "hem"),
+    INSEAM("inseam", "inseam"),
+    /** From the fork up to the waist, or to where an opening ends. */
+    CROTCH("crotch", "crotch"),
+    /** The part of a leg's centre front that opens. */
+    FLY("fly", "fly"),
     CENTRE_FRONT("centre.front", "centre front"),
     CENTRE_BACK("centre.back", "centre back"),
     /** The part of the centre back that the zip takes. */

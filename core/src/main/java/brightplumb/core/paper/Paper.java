@@ -57,6 +57,15 @@ public final class Paper {
         return amount;
     }
 
+    /** An amount that was kept as a fact earlier in the draft. */
+    public Amount known(String fact) {
+        Amount amount = facts.get(fact);
+        if (amount == null) {
+            throw new IllegalStateException("No fact " + fact + " yet");
+        }
+        return amount;
+    }
+
     public void level(String name, double y) {
         levels.add(new Level(name, y));
     }

@@ -4,6 +4,7 @@ package brightplumb.core.rule;
 public enum Closure implements Choice {
     CENTRE_BACK_ZIP("centre-back-zip", "Zip at centre back"),
     SIDE_ZIP("side-zip", "Zip at the left side"),
+    FLY("fly", "Fly at centre front"),
     NONE("none", "None, pulled on");
 
     private final String id;

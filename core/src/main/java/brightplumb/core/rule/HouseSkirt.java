@@ -7,11 +7,8 @@ import static brightplumb.core.rule.Setting.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Length;
-import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.Map;
-import java.util.Optional;
-import java.util.function.Function;
 
 /** The house way of skirts: the body chooses the amounts. Our own choice; the habits it is made of are common practice. */
 final class HouseSkirt {
@@ -25,22 +22,24 @@ final class HouseSkirt {
                     entry(
                             NEGATIVE_EASE,
                             worked(
-                                    HouseSkirt::negativeEase,
+                                    HouseHabits::negativeEase,
                                     "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
                     entry(
                             HIP_EASE,
                             worked(
-                                    given -> ease(given, given.body().hip(), 1),
+                                    given ->
+                                            HouseHabits.ease(given, given.body().hip(), 1),
                                     "Room to sit and step: an inch all round in cloth that does not give.")),
                     entry(
                             WAIST_EASE,
                             worked(
-                                    given -> ease(given, given.body().waist(), 0.5),
+                                    given ->
+                                            HouseHabits.ease(given, given.body().waist(), 0.5),
                                     "Room to breathe and eat: half an inch all round.")),
                     entry(
                             HIP_ALLOCATION,
                             worked(
-                                    HouseSkirt::allocation,
+                                    HouseHabits::allocation,
                                     "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
                     entry(
                             DART_PLAN,
@@ -49,11 +48,11 @@ final class HouseSkirt {
                                     "Darts only as large as the difference between hip and waist asks.")),
                     entry(
                             DART_LENGTH_FRONT,
-                            worked(given -> aboveHip(given, 4), "The belly's fullest point lies high.")),
+                            worked(given -> HouseHabits.aboveHip(given, 4), "The belly's fullest point lies high.")),
                     entry(
                             DART_LENGTH_BACK,
                             worked(
-                                    given -> aboveHip(given, 2.5),
+                                    given -> HouseHabits.aboveHip(given, 2.5),
                                     "The seat's fullest point lies lower than the belly's.")),
                     entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
                     entry(CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back.")),
@@ -91,51 +90,15 @@ final class HouseSkirt {
                     entry(
                             ZIP_LENGTH,
                             worked(
-                                    HouseSkirt::zip,
+                                    HouseHabits::zip,
                                     "Down to the hip line, and further where the hip would not go through.")),
                     entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
-                    entry(WAIST_ALLOWANCE, byHabit(AllowanceHabit::waist)),
-                    entry(SIDE_ALLOWANCE, byHabit(AllowanceHabit::side)),
-                    entry(CENTRE_ALLOWANCE, byHabit(AllowanceHabit::centre)),
-                    entry(ZIP_ALLOWANCE, byHabit(AllowanceHabit::zip)),
-                    entry(HEM_ALLOWANCE, byHabit(AllowanceHabit::hem)),
+                    entry(WAIST_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::waist)),
+                    entry(SIDE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::side)),
+                    entry(CENTRE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
+                    entry(ZIP_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::zip)),
+                    entry(HEM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::hem)),
                     entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
 
     private HouseSkirt() {}
-
-    private static Rule byHabit(Function<AllowanceHabit, Length> edge) {
-        return worked(
-                given -> Amount.length(
-                        "by habit", edge.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class))),
-                "As the habit of allowances has it.");
-    }
-
-    private static Amount zip(Given given) {
-        Amount hip = given.body().hip().plus(Amount.inches("to move", 1));
-        Amount waist = given.body().waist().plus(given.amount(WAIST_EASE));
-        return given.hipDepth().atLeast(hip.minus(waist).over(2));
-    }
-
-    private static Amount negativeEase(Given given) {
-        Amount quarterOfStretch =
-                Amount.ratio("stretch", given.cloth().stretch()).times(0.25);
-        return quarterOfStretch.atMost(Amount.ratio("most", 0.12));
-    }
-
-    private static Amount ease(Given given, Amount girth, double wovenInches) {
-        Amount negative = given.amount(NEGATIVE_EASE);
-        return negative.value() > 0 ? girth.times(negative).times(-1) : Amount.inches("by habit", wovenInches);
-    }
-
-    private static Amount allocation(Given given) {
-        Optional<Amount> front = given.body().find(Measure.FRONT_HIP_ARC);
-        Optional<Amount> back = given.body().find(Measure.BACK_HIP_ARC);
-        return front.isPresent() && back.isPresent()
-                ? back.get().minus(front.get()).over(4)
-                : Amount.inches("by habit", 0.25);
-    }
-
-    private static Amount aboveHip(Given given, double inches) {
-        return given.hipDepth().minus(Amount.inches("short of the hip", inches));
-    }
 }

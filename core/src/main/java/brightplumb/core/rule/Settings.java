@@ -5,6 +5,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -30,6 +31,14 @@ public final class Settings {
         this.given = new Given(body, cloth, this);
     }
 
+    /** The same settings with some set by hand otherwise. */
+    public Settings with(Map<Setting, Object> changed) {
+        Map<Setting, Object> hands = new EnumMap<>(Setting.class);
+        hands.putAll(byHand);
+        hands.putAll(changed);
+        return new Settings(way, cut, hands, given.body(), given.cloth());
+    }
+
     public Way way() {
         return way;
     }
@@ -41,6 +50,11 @@ public final class Settings {
     /** Whether it was set by hand. */
     public boolean byHand(Setting setting) {
         return byHand.containsKey(setting);
+    }
+
+    /** Whether a hand or the cut asks for it, over what the way would do. */
+    public boolean askedBeyondWay(Setting setting) {
+        return byHand(setting) || cut.containsKey(setting);
     }
 
     private Optional<Rule> rule(Setting setting) {
@@ -99,6 +113,15 @@ public final class Settings {
             return set.named(null, setting.spoken()).asOverride();
         }
         return ((Rule.Worked) require(setting)).amount().apply(given).named(null, setting.spoken());
+    }
+
+    /** What a setting came to in a draft: the fact that tells it, or the amount as it was set. */
+    public Amount came(Setting setting, Map<String, Amount> facts) {
+        return setting.resultOf().stream()
+                .map(facts::get)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseGet(() -> amount(setting));
     }
 
     /** A setting's choice. */

@@ -7,8 +7,15 @@ import java.util.Optional;
 public final class Ways {
 
     /** Every way, in the order they are offered. */
-    public static final List<Way> ALL =
-            List.of(QuarterSkirt.WAY, AllocatedSkirt.WAY, HalfBlockSkirt.WAY, HouseSkirt.WAY);
+    public static final List<Way> ALL = List.of(
+            QuarterSkirt.WAY,
+            AllocatedSkirt.WAY,
+            HalfBlockSkirt.WAY,
+            HouseSkirt.WAY,
+            QuarterLegs.WAY,
+            SixteenthLegs.WAY,
+            ArcLegs.WAY,
+            HouseLegs.WAY);
 
     private Ways() {}
 

@@ -64,7 +64,8 @@ final class Enters {
         if (pulled) {
             settings.put(Setting.CLOSURE.key(), Closure.CENTRE_BACK_ZIP.id());
         }
-        double longest = Math.min(Setting.ZIP_LENGTH.most(), Curves.length(Inspected.centre(on.back())) - Length.INCH);
+        boolean front = on.set().choice(Setting.CLOSURE, Closure.class) == Closure.FLY;
+        double longest = Math.min(Setting.ZIP_LENGTH.most(), on.longestOpening(front ? on.front() : on.back()));
         Remedy open = zip <= longest
                 ? new Remedy(pulled ? "Open the centre back with a zip" : "Make the opening longer", settings)
                 : null;
@@ -99,6 +100,7 @@ final class Enters {
             double hip = on.body().hip().value();
             double zip = switch (closure) {
                 case CENTRE_BACK_ZIP -> on.back().require(Edge.CENTRE_BACK_ZIP).length();
+                case FLY -> on.front().require(Edge.FLY).length();
                 case SIDE_ZIP ->
                     Math.min(
                             on.set().amount(Setting.ZIP_LENGTH).value(),

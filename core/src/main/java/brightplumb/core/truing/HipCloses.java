@@ -42,7 +42,7 @@ final class HipCloses {
                 },
                 verdict == Verdict.TRUE
                         ? ""
-                        : "The side or the centre back crosses the hip line elsewhere than the quarter was laid off.",
+                        : "The side or the centre crosses the hip line elsewhere than the quarter was laid off.",
                 difference < -WaistCloses.TOLERANCE ? wider(on, -difference) : List.of(),
                 across);
     }
@@ -59,11 +59,11 @@ final class HipCloses {
     record Across(Inspected on, double wanted) implements Evidence {
 
         double front() {
-            return Inspected.widthAt(on.front(), on.hipY());
+            return on.acrossHip(on.front());
         }
 
         double back() {
-            return Inspected.widthAt(on.back(), on.hipY());
+            return on.acrossHip(on.back());
         }
 
         double measured() {

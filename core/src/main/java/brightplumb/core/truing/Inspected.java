@@ -1,16 +1,27 @@
 package brightplumb.core.truing;
 
 import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Piece;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.WaistFinish;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A draft on the table with the body it is for.
@@ -18,10 +29,65 @@ import java.util.Set;
  * @param draft the draft
  * @param body the body
  * @param set the settings in force
+ * @param redraw drafts the same garment for the same body with other settings
  */
-public record Inspected(Draft draft, Body body, Settings set) {
+public record Inspected(Draft draft, Body body, Settings set, Function<Settings, Draft> redraw) {
 
-    private static final Set<Edge> NOT_CENTRE = Set.of(Edge.WAIST, Edge.SIDE, Edge.HEM);
+    private static final Set<Edge> NOT_CENTRE = Set.of(Edge.WAIST, Edge.SIDE, Edge.HEM, Edge.INSEAM);
+    private static final double TRIED_NEAR = 1e-6;
+
+    /** The draft as it would be with settings changed; empty where it cannot be drawn so. */
+    Optional<Inspected> tried(Map<Setting, Object> changed) {
+        Settings then = set.with(changed);
+        try {
+            return Optional.of(new Inspected(redraw.apply(then), body, then, redraw));
+        } catch (Refusal cannot) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * The amount of a setting at which something measured on the draft comes to nothing, found by drawing it again.
+     *
+     * @param apart what is measured; its sign must differ between the two ends
+     */
+    OptionalDouble settles(Setting setting, double low, double high, ToDoubleFunction<Inspected> apart) {
+        return Roots.between(
+                Math.max(low, setting.least()),
+                Math.min(high, setting.most()),
+                amount -> tried(Map.of(setting, amount)).stream()
+                        .mapToDouble(apart)
+                        .map(found -> Math.abs(found) < TRIED_NEAR ? 0 : found)
+                        .findFirst()
+                        .orElse(Double.NaN));
+    }
+
+    /** Whether the waist is cut wide and drawn up. */
+    boolean gathered() {
+        return set.way().rules().containsKey(Setting.WAIST_FINISH)
+                && set.choice(Setting.WAIST_FINISH, WaistFinish.class) == WaistFinish.GATHERED;
+    }
+
+    /** How far down a piece's centre seam can open: on legs to where the curve begins, on skirts to an inch above the hem. */
+    double longestOpening(Piece piece) {
+        List<Segment> centre = centre(piece);
+        return piece.seam(Edge.INSEAM).isPresent()
+                ? Curves.length(
+                        centre.stream().takeWhile(Line.class::isInstance).toList())
+                : Curves.length(centre) - Length.INCH;
+    }
+
+    /** A piece's width on the hip line; on legs from the centre line produced, for the crotch curve may begin above it. */
+    double acrossHip(Piece piece) {
+        if (piece.seam(Edge.INSEAM).isEmpty()) {
+            return widthAt(piece, hipY());
+        }
+        Segment straight = centre(piece).get(0);
+        Point down = straight.direction(0);
+        double x = straight.from().x()
+                + down.x() / down.y() * (hipY() - straight.from().y());
+        return sideAt(piece, hipY()) - x;
+    }
 
     public Piece front() {
         return draft.piece(Panel.FRONT);

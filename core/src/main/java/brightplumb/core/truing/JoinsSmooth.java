@@ -27,15 +27,21 @@ final class JoinsSmooth {
 
     static Check of(Inspected on) {
         List<Join> joins = new ArrayList<>();
-        joins.add(new Join(
-                "waist at the side", Corner.after(on.front(), Edge.WAIST), Corner.after(on.back(), Edge.WAIST)));
-        joins.add(new Join("hem at the side", Corner.after(on.front(), Edge.SIDE), Corner.after(on.back(), Edge.SIDE)));
+        joins.add(across("waist at the side", on, Edge.WAIST));
+        joins.add(across("hem at the side", on, Edge.SIDE));
+        boolean legs = on.front().seam(Edge.INSEAM).isPresent();
+        if (legs) {
+            joins.add(across("hem at the inseam", on, Edge.HEM));
+            joins.add(across("crotch at the fork", on, Edge.INSEAM));
+        }
         for (Piece piece : List.of(on.front(), on.back())) {
             Edge centre = piece.seams().get(piece.seams().size() - 1).edge();
             Corner waist = Corner.after(piece, centre);
-            Corner hem = Corner.after(piece, Edge.HEM);
             joins.add(new Join("waist at the centre " + piece.panel().id(), waist, waist));
-            joins.add(new Join("hem at the centre " + piece.panel().id(), hem, hem));
+            if (!legs) {
+                Corner hem = Corner.after(piece, Edge.HEM);
+                joins.add(new Join("hem at the centre " + piece.panel().id(), hem, hem));
+            }
         }
         LaidTogether laid = new LaidTogether(joins);
         boolean smooth = laid.worst() < MOST_TURN;
@@ -48,11 +54,15 @@ final class JoinsSmooth {
                 0,
                 MOST_TURN,
                 smooth
-                        ? "Laid together at side and centre, waist and hem run on as one line."
-                        : "Laid together, waist or hem turn a corner at a seam.",
-                smooth ? "" : "The waist or the hem does not leave its seam square.",
+                        ? "Laid together seam to seam, every edge runs on as one line."
+                        : "Laid together, an edge turns a corner at a seam.",
+                smooth ? "" : "An edge does not leave its seam square.",
                 List.of(),
                 laid);
+    }
+
+    private static Join across(String name, Inspected on, Edge ending) {
+        return new Join(name, Corner.after(on.front(), ending), Corner.after(on.back(), ending));
     }
 
     /**

@@ -11,7 +11,11 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** Whether two seams that are sewn to each other are one length. */
 final class SeamsMeet {
@@ -38,6 +42,46 @@ final class SeamsMeet {
                 meets ? "" : "The two hip curves differ, and the back waist point was not moved to make up for it.",
                 List.of(),
                 walked);
+    }
+
+    /** The inseams, from the hem to the fork, less what is stretched in. */
+    static Check inseams(Inspected on) {
+        Walked walked = new Walked(
+                on.front().require(Edge.INSEAM).run(),
+                on.back().require(Edge.INSEAM).run());
+        double apart = inseamsApart(on);
+        boolean meets = Math.abs(apart) <= WaistCloses.TOLERANCE;
+        List<Remedy> remedies = new ArrayList<>();
+        if (!meets) {
+            on.settles(Setting.FORK_DROP, Setting.FORK_DROP.least(), Setting.FORK_DROP.most(), SeamsMeet::inseamsApart)
+                    .ifPresent(drop -> remedies.add(new Remedy(
+                            apart > 0 ? "Drop the back fork" : "Raise the back fork",
+                            Map.of(Setting.FORK_DROP.key(), drop))));
+        }
+        return new Check(
+                "inseam.meets",
+                "Inseams",
+                meets ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                walked.back(),
+                walked.back() - apart,
+                WaistCloses.TOLERANCE,
+                meets
+                        ? "Front and back inseam are one length from hem to fork."
+                        : "Front and back inseam are not one length.",
+                meets
+                        ? ""
+                        : apart > 0
+                                ? "The wider back fork makes a longer inseam, and the fork was not dropped enough to make up for it."
+                                : "The back fork lies too low for the front's.",
+                remedies,
+                walked);
+    }
+
+    private static double inseamsApart(Inspected on) {
+        return on.back().require(Edge.INSEAM).length()
+                + on.set().amount(Setting.STRETCH_IN).value()
+                - on.front().require(Edge.INSEAM).length();
     }
 
     /**

@@ -12,9 +12,11 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Dart;
 import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Piece;
+import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Setting;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** Whether the waist, its darts shut, measures half the waist and its ease. */
 final class WaistCloses {
@@ -25,6 +27,9 @@ final class WaistCloses {
     private WaistCloses() {}
 
     static Check of(Inspected on) {
+        if (on.gathered()) {
+            return drawnUp(on);
+        }
         Shut shut = new Shut(
                 on.front(),
                 on.back(),
@@ -43,6 +48,37 @@ final class WaistCloses {
                         : "With the darts shut, front and back together do not make half the waist and its ease.",
                 closes ? "" : "The shares of centre, darts and side do not add up to the drop.",
                 List.of(),
+                shut);
+    }
+
+    /** A waist that is drawn up is true when it passes the hip. */
+    private static Check drawnUp(Inspected on) {
+        Shut shut = new Shut(
+                on.front(),
+                on.back(),
+                on.body().hip().value() / 2 / (1 + on.set().cloth().stretch()));
+        boolean passes = shut.measured() >= shut.wanted() - TOLERANCE;
+        return new Check(
+                "waist.closes",
+                "Waist",
+                passes ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                passes ? shut.wanted() : shut.measured(),
+                shut.wanted(),
+                TOLERANCE,
+                passes
+                        ? "Before it is drawn up, the waist passes the hip."
+                        : "Before it is drawn up, the waist does not pass the hip.",
+                passes ? "" : "Hip and waist ease leave it narrower than the body.",
+                passes
+                        ? List.of()
+                        : List.of(new Remedy(
+                                "Cut the waist as wide as the hip",
+                                Map.of(
+                                        Setting.WAIST_EASE.key(),
+                                        on.set().amount(Setting.WAIST_EASE).value()
+                                                + 2 * (shut.wanted() - shut.measured())
+                                                + 1))),
                 shut);
     }
 

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -41,6 +42,22 @@ public final class Bodies {
     /** Every fourth body, where each is drafted many times over. */
     public static List<Row> some() {
         return IntStream.range(0, ALL.size() / 4).mapToObj(i -> ALL.get(i * 4)).toList();
+    }
+
+    /**
+     * A body with the depths legs need, which the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip, outside leg
+     * 0.62 × height. Common practice, no source.
+     */
+    public static Sheet withDepths(Row row) {
+        Map<Measure, Double> mm = new EnumMap<>(Measure.class);
+        row.sheet()
+                .readings()
+                .forEach((measure, reading) -> mm.put(measure, reading.length().mm()));
+        double rise = mm.get(HIP_GIRTH) / 4 + 25.4;
+        mm.put(BODY_RISE, rise);
+        mm.put(CROTCH_LENGTH, 2 * rise + 0.165 * mm.get(HIP_GIRTH));
+        mm.put(OUTSIDE_LEG, 0.62 * mm.get(STATURE));
+        return Sheet.ofMillimetres(mm);
     }
 
     /** A body of an invented person in inches. */

@@ -1,0 +1,120 @@
+package brightplumb.core.block;
+
+import static brightplumb.core.paper.Drawn.Role.DART;
+import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Dart;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/** Draws the lines of a leg's panels on the paper, each under the step that measures it. */
+final class LegLines {
+
+    /**
+     * A panel's lines, as drawn.
+     *
+     * @param waist from centre to side
+     * @param side from waist to hem
+     * @param hem from side to inseam
+     * @param inseam from fork to hem
+     * @param crotch from waist to fork
+     */
+    record Panelled(
+            Panel panel,
+            ClosedWaist waist,
+            List<Segment> side,
+            List<Segment> hem,
+            List<Segment> inseam,
+            CrotchSeam crotch) {}
+
+    private final Paper paper;
+    private final Settings set;
+
+    LegLines(Paper paper, Settings set) {
+        this.paper = paper;
+        this.set = set;
+    }
+
+    /**
+     * Draws a panel.
+     *
+     * @param sideWanted the length its side should have, or NaN where it is the master
+     */
+    Panelled drawn(
+            Panel panel,
+            LegQuarter quarter,
+            CrotchSeam crotch,
+            LegRun inseam,
+            LegRun side,
+            Point slant,
+            double hemY,
+            double sideRise,
+            double sideWanted) {
+        LegRun.Hem hem = LegRun.Hem.drawn(side, inseam, hemY);
+        LegSide edge = new LegSide(side.whole().get(0).from(), side, hem.side(), slant);
+        Segment top = crotch.run().get(0);
+        ClosedWaist waist = ClosedWaist.drawn(
+                top.from(),
+                top.direction(0),
+                quarter.darts(),
+                quarter.waist().value(),
+                Point.of(quarter.waistEnd(), -sideRise),
+                Double.isNaN(sideWanted) ? edge : edge.asLongAs(sideWanted));
+        if (waist == null) {
+            throw new Refusal(
+                    set.toBlame(),
+                    "No smooth " + panel.id()
+                            + " waist can be drawn from this; look at waist, hip and waist to hip, or bring darts, rise and ease nearer to the usual");
+        }
+        Panelled lines =
+                new Panelled(panel, waist, edge.down(waist.side()), hem.run(), inseam.to(hem.inseam()), crotch);
+        say(lines);
+        return lines;
+    }
+
+    private void say(Panelled lines) {
+        Panel panel = lines.panel();
+        String name = panel.title();
+        paper.draw(panel, OUTLINE, "", lines.crotch().run());
+        paper.step(
+                Amount.found("measured along the seam", lines.crotch().length())
+                        .named("crotch.curve." + panel.id(), panel.id() + " crotch seam"),
+                name + " crotch seam",
+                panel == Panel.FRONT
+                        ? "Down the centre front and round to the fork: shallow, for the belly."
+                        : "Down the centre back and round to the fork: longer, and flat under the seat.");
+        double taken = 0;
+        for (Dart dart : lines.waist().darts()) {
+            paper.draw(panel, DART, "", dart.innerLeg(), dart.outerLeg());
+            taken += dart.intake();
+        }
+        paper.draw(panel, OUTLINE, "", lines.waist().run());
+        paper.step(
+                "waist.line." + panel.id(),
+                name + " waist line, darts closed",
+                Amount.found(
+                        "measured along the line", Curves.length(lines.waist().run()) - taken),
+                "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until the line measures what it should.");
+        paper.draw(panel, OUTLINE, "", lines.side());
+        paper.step(
+                Amount.found("measured along the seam", Curves.length(lines.side()))
+                        .named("side." + panel.id(), panel.id() + " side"),
+                name + " side",
+                panel == Panel.FRONT
+                        ? "Upright over the hip, then in one sweep to the leg below."
+                        : "Its waist point rises or falls until this side is as long as the front's.");
+        paper.draw(panel, OUTLINE, "", lines.inseam()).draw(panel, OUTLINE, "", lines.hem());
+        paper.step(
+                Amount.found("measured along the seam", Curves.length(lines.inseam()))
+                        .named("inseam." + panel.id(), panel.id() + " inseam"),
+                name + " inseam and hem",
+                "One curve from the fork to the knee. The hem leaves both seams square.");
+    }
+}

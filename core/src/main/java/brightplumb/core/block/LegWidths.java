@@ -1,0 +1,49 @@
+package brightplumb.core.block;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/** What a leg measures across, read off the lines as drawn. */
+final class LegWidths {
+
+    private static final double BELOW_FORK = Length.INCH;
+
+    private LegWidths() {}
+
+    static void say(Paper paper, LegLines.Panelled lines, LegRun side, LegRun inseam, double kneeY, double hemY) {
+        Panel panel = lines.panel();
+        double forkY = inseam.whole().get(0).from().y();
+        width(paper, "thigh", panel, "An inch below its own fork.", side, inseam, forkY + BELOW_FORK);
+        width(paper, "knee", panel, "At the level of the knee, on the long leg.", side, inseam, kneeY);
+        double hem = lines.hem().get(0).from().x()
+                - lines.hem().get(lines.hem().size() - 1).to().x();
+        said(paper, "hem", panel, "Straight across from seam to seam.", hem);
+    }
+
+    private static void width(
+            Paper paper, String where, Panel panel, String why, LegRun side, LegRun inseam, double y) {
+        said(paper, where, panel, why, side.at(y).at().x() - inseam.at(y).at().x());
+    }
+
+    private static void said(Paper paper, String where, Panel panel, String why, double width) {
+        paper.step(
+                Amount.found("measured across", width).named(where + ".width." + panel.id(), panel.id() + " " + where),
+                panel.title() + " across the " + where,
+                why);
+    }
+
+    /** Knee and hem all round. */
+    static void girths(Paper paper) {
+        for (String where : List.of("knee", "hem")) {
+            paper.step(
+                    paper.known(where + ".width.front")
+                            .plus(paper.known(where + ".width.back"))
+                            .named(where + ".girth", where + " all round"),
+                    Character.toUpperCase(where.charAt(0)) + where.substring(1) + ", all round",
+                    "Front and back together.");
+        }
+    }
+}

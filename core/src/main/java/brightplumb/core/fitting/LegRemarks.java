@@ -1,0 +1,126 @@
+package brightplumb.core.fitting;
+
+import static brightplumb.core.paper.Panel.BACK;
+import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.rule.Setting.*;
+
+import brightplumb.core.rule.Setting;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What a fitting says of trousers and shorts. Common practice, no source. */
+public final class LegRemarks {
+
+    /** Every remark, from the waist down. */
+    public static final List<Remark> ALL = List.of(
+            new Remark(
+                    "legs-folds-below-front-waist",
+                    "Cloth lies in folds across the front below the waist",
+                    FRONT,
+                    "waist",
+                    "The front is too long at its centre.",
+                    "Drop the centre front half an inch",
+                    worn -> worn.moved(CENTRE_FRONT_DROP, 0.5)),
+            new Remark(
+                    "legs-back-waist-dragged-down",
+                    "The back waist is dragged down when she sits",
+                    BACK,
+                    "waist",
+                    "Too little back rise.",
+                    "Raise the centre back half an inch",
+                    worn -> worn.moved(BACK_RISE, 0.5)),
+            new Remark(
+                    "legs-back-waist-stands-away",
+                    "The back waist stands away",
+                    BACK,
+                    "waist",
+                    "The centre back slopes too little for the hollow of the back.",
+                    "Bring the centre back in a quarter inch, and down a quarter",
+                    LegRemarks::hollow),
+            new Remark(
+                    "legs-seam-cuts-in",
+                    "The seam cuts between the seat",
+                    BACK,
+                    "hip",
+                    "The back extension is short, its curve too hooked.",
+                    "Extend the back half an inch, flatten the curve, slope the centre",
+                    LegRemarks::freeTheSeat),
+            new Remark(
+                    "legs-smiles-at-front-crotch",
+                    "Lines smile up from the front crotch",
+                    FRONT,
+                    "crotch",
+                    "The front extension is short.",
+                    "Extend the front a quarter inch",
+                    worn -> worn.moved(FRONT_EXTENSION, 0.25)),
+            new Remark(
+                    "legs-bags-under-seat",
+                    "It bags under the seat",
+                    BACK,
+                    "thigh",
+                    "The back curve is too deep, or its extension long.",
+                    "Shorten the back extension half an inch",
+                    worn -> worn.moved(BACK_EXTENSION, -0.5)),
+            new Remark(
+                    "legs-tight-when-sitting",
+                    "Tight between the legs when she sits",
+                    FRONT,
+                    "crotch",
+                    "The crotch lies too high.",
+                    "Deepen the crotch half an inch",
+                    worn -> worn.moved(CROTCH_DEPTH, 0.5)),
+            new Remark(
+                    "legs-side-swings-forward",
+                    "The side seam swings forward",
+                    FRONT,
+                    "hip",
+                    "The front has too little of the hip.",
+                    "Move a quarter inch from the back to the front",
+                    worn -> worn.moved(HIP_ALLOCATION, -0.25)),
+            new Remark(
+                    "legs-side-swings-back",
+                    "The side seam swings back",
+                    BACK,
+                    "hip",
+                    "The back has too little of the hip.",
+                    "Move a quarter inch from the front to the back",
+                    worn -> worn.moved(HIP_ALLOCATION, 0.25)),
+            new Remark(
+                    "legs-twist",
+                    "The leg twists round",
+                    FRONT,
+                    "knee",
+                    "The crease is not in the middle.",
+                    "Centre the leg on its crease again",
+                    LegRemarks::centred));
+
+    private LegRemarks() {}
+
+    private static Map<Setting, Object> hollow(Worn worn) {
+        Map<Setting, Object> change = new HashMap<>(worn.moved(BACK_IN, 0.25));
+        change.putAll(worn.moved(BACK_RISE, -0.25));
+        return change;
+    }
+
+    private static Map<Setting, Object> freeTheSeat(Worn worn) {
+        Map<Setting, Object> change = new HashMap<>(worn.moved(BACK_EXTENSION, 0.5));
+        change.putAll(worn.moved(BACK_HIP_IN, 0.25));
+        return change;
+    }
+
+    private static Map<Setting, Object> centred(Worn worn) {
+        double inseam = worn.came(BACK_LEG_ADD);
+        double side = worn.came(BACK_SIDE_ADD);
+        Map<Setting, Object> change = new HashMap<>();
+        if (Math.abs(inseam - side) > 0.5) {
+            double each = Math.min(BACK_LEG_ADD.most(), (inseam + side) / 2);
+            change.put(BACK_LEG_ADD, each);
+            change.put(BACK_SIDE_ADD, each);
+        }
+        if (worn.came(SIDE_IN) > 0) {
+            change.put(SIDE_IN, 0.0);
+        }
+        return change;
+    }
+}

@@ -1,0 +1,152 @@
+package brightplumb.core.rule;
+
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.Setting.*;
+import static java.util.Map.entry;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.working.Amount;
+import java.util.Map;
+
+/**
+ * The house way of trousers and shorts: the fork drops until the inseams are one length, and the back rises until the loop between
+ * the legs is what the tape asked. Our own choice; the habits it is made of are common practice.
+ */
+final class HouseLegs {
+
+    static final Way WAY = new Way(
+            "house",
+            Family.LEGS,
+            "House",
+            "Chooses the amounts from the body: the back slopes with the seat, the fork drops until the inseams meet, the back rises until the loop is what the tape asked.",
+            Map.ofEntries(
+                    entry(
+                            NEGATIVE_EASE,
+                            worked(
+                                    HouseHabits::negativeEase,
+                                    "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
+                    entry(
+                            HIP_EASE,
+                            worked(
+                                    given ->
+                                            HouseHabits.ease(given, given.body().hip(), 1.5),
+                                    "Room to sit and bend: an inch and a half all round in cloth that does not give.")),
+                    entry(
+                            WAIST_EASE,
+                            worked(
+                                    given ->
+                                            HouseHabits.ease(given, given.body().waist(), 0.5),
+                                    "Room to breathe and eat: half an inch all round.")),
+                    entry(
+                            HIP_ALLOCATION,
+                            worked(
+                                    HouseHabits::allocation,
+                                    "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
+                    entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
+                    entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
+                    entry(CENTRE_FRONT_IN, inches(0.25, "The centre front follows the belly in to the waist.")),
+                    entry(SIDE_RISE, inches(0.25, "Over the side of the hip the way is longer than down the middle.")),
+                    entry(
+                            BACK_IN,
+                            worked(
+                                    given -> given.settings().choice(WAIST_FINISH, WaistFinish.class)
+                                                    == WaistFinish.GATHERED
+                                            ? given.amount(BACK_HIP_IN)
+                                            : given.body().hip().over(14),
+                                    "The centre back slopes with the seat: a twenty-eighth of the hip by the hip line, as much again by the waist.")),
+                    entry(
+                            BACK_HIP_IN,
+                            worked(
+                                    given -> given.body().hip().over(28),
+                                    "Sloped at the hip already, the back curve has room to run flat under the seat.")),
+                    entry(
+                            DART_LENGTH_FRONT,
+                            worked(given -> HouseHabits.aboveHip(given, 4), "The belly's fullest point lies high.")),
+                    entry(
+                            DART_LENGTH_BACK,
+                            worked(
+                                    given -> HouseHabits.aboveHip(given, 2.5),
+                                    "The seat's fullest point lies lower than the belly's.")),
+                    entry(FRONT_HIP_OUT, inches(0, "The centre front hangs plumb from the hip.")),
+                    entry(RISE_EASE, inches(0.75, "Fitted trousers hang half an inch to an inch below the body.")),
+                    entry(CROTCH_DEPTH, belowTheRise("The rise was taken seated; a little more lets her sit in it.")),
+                    entry(HIP_ABOVE_CROTCH, inches(0, "The hip line lies where it was taped.")),
+                    entry(
+                            FRONT_EXTENSION,
+                            worked(
+                                    given -> given.body().hip().over(16),
+                                    "The front goes a little way under the body: a sixteenth of the hip.")),
+                    entry(
+                            BACK_EXTENSION,
+                            worked(
+                                    given -> given.amount(FRONT_EXTENSION).times(1.75),
+                                    "Seat and thigh lie behind the side seam, so the back goes further under.")),
+                    entry(STRETCH_IN, inches(0, "Both inseams one length; nothing is stretched in.")),
+                    entry(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the knee, then to the hem.")),
+                    entry(
+                            THIGH,
+                            worked(
+                                    given -> given.body()
+                                            .find(Measure.THIGH_GIRTH)
+                                            .orElseThrow()
+                                            .plus(Amount.inches("room at the thigh", 2)),
+                                    "Two inches of room round the thigh.")),
+                    entry(
+                            KNEE,
+                            worked(
+                                    given -> given.body()
+                                            .find(Measure.KNEE_GIRTH)
+                                            .orElseThrow()
+                                            .plus(Amount.inches("room at the knee", 4)),
+                                    "Four inches of room to bend the knee.")),
+                    entry(HEM, worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
+                    entry(SIDE_IN, inches(0, "The side is not brought in further at the hem.")),
+                    entry(BACK_LEG_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
+                    entry(BACK_SIDE_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
+                    entry(LENGTH, worked(HouseLegs::outsideLeg, "Down the outside of the leg, as taped.")),
+                    entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
+                    entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
+                    entry(CLOSURE, chosen(Closure.FLY, "Opened at the centre front.")),
+                    entry(
+                            ZIP_LENGTH,
+                            worked(
+                                    HouseHabits::zip,
+                                    "Down to the hip line, and further where the hip would not go through.")),
+                    entry(
+                            ELASTIC,
+                            worked(
+                                    given -> given.body().waist().minus(Amount.inches("firm, wide elastic", 1.5)),
+                                    "Firm, wide elastic is an inch and a half shorter than the waist.")),
+                    entry(
+                            ELASTIC_STRETCH,
+                            worked(given -> Amount.ratio("by habit", 1), "Usual elastic goes to twice its length.")),
+                    entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
+                    entry(WAIST_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::waist)),
+                    entry(SIDE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::side)),
+                    entry(CROTCH_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
+                    entry(INSEAM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
+                    entry(ZIP_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::zip)),
+                    entry(HEM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::hem)),
+                    entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
+
+    private HouseLegs() {}
+
+    /** The seated rise and its ease. */
+    static Rule belowTheRise(String why) {
+        return worked(given -> rise(given).plus(given.amount(RISE_EASE)), why);
+    }
+
+    private static Amount rise(Given given) {
+        return given.body().find(Measure.BODY_RISE).orElseThrow();
+    }
+
+    private static Amount outsideLeg(Given given) {
+        return given.body()
+                .find(Measure.OUTSIDE_LEG)
+                .orElseThrow(() -> new Refusal(
+                        "measures.outsideLeg", "Outside leg is needed for a full leg; take it, or set a length"));
+    }
+}

@@ -1,0 +1,46 @@
+package brightplumb.core.rule;
+
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.Setting.*;
+import static java.util.Map.entry;
+
+import brightplumb.core.working.Amount;
+import java.util.Map;
+
+/** Legs whose fork is a quarter of the hip quarter, the back drawn an inch outside the front. Common practice, no source. */
+final class SixteenthLegs {
+
+    static final Way WAY = Way.like(
+            QuarterLegs.WAY,
+            "sixteenth",
+            "Sixteenth",
+            "The fork is a quarter of the hip quarter; thigh, knee and hem by the tape; the back an inch outside the front, its centre raised and sloped.",
+            Map.ofEntries(
+                    entry(HIP_EASE, inches(2, "Half an inch in each quarter.")),
+                    entry(BACK_IN, inches(1.5, "An inch and a half in, along the slope of the back.")),
+                    entry(BACK_RISE, inches(1.5, "Bending and sitting lengthen the back.")),
+                    entry(FRONT_HIP_OUT, inches(0.5, "Half an inch out at the hip, for the belly.")),
+                    entry(CROTCH_DEPTH, HouseLegs.belowTheRise("As deep as the seated rise.")),
+                    entry(
+                            FRONT_EXTENSION,
+                            worked(
+                                    given -> given.body()
+                                            .hip()
+                                            .plus(given.amount(HIP_EASE))
+                                            .over(4)
+                                            .named(null, "hip quarter")
+                                            .over(4),
+                                    "A quarter of the hip quarter.")),
+                    entry(
+                            BACK_EXTENSION,
+                            worked(
+                                    given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
+                                    "Two inches beyond the front.")),
+                    entry(LEG_SHAPE, chosen(LegShape.TAPE, "Thigh, knee and hem by the tape, each on the crease.")),
+                    entry(BACK_LEG_ADD, inches(1, "An inch outside the front, from the knee down.")),
+                    entry(BACK_SIDE_ADD, inches(1, "An inch outside the front, from the knee down."))));
+
+    private SixteenthLegs() {}
+}

@@ -1,0 +1,177 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Panel;
+import brightplumb.core.paper.Piece;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.LegShape;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Whether the leg hangs by its crease: equal halves on either side of it at knee and hem. Unequal halves twist the leg. */
+final class CreasePlumb {
+
+    private static final double STILL_PLUMB = 1;
+    private static final double LEANS = 3;
+
+    private CreasePlumb() {}
+
+    static Check of(Inspected on) {
+        Halves halves = new Halves(on);
+        double lean = halves.worst();
+        boolean centred = on.set().amount(Setting.SIDE_IN).value() == 0;
+        Verdict verdict = lean <= STILL_PLUMB ? Verdict.TRUE : lean <= LEANS || !centred ? Verdict.WATCH : Verdict.OFF;
+        return new Check(
+                "crease.plumb",
+                "Crease",
+                verdict,
+                Quantity.DEGREES,
+                lean,
+                0,
+                STILL_PLUMB,
+                verdict == Verdict.TRUE
+                        ? "The halves on either side of the crease are equal at knee and hem."
+                        : "The halves on either side of the crease are not equal: the leg leans.",
+                verdict == Verdict.TRUE
+                        ? ""
+                        : centred
+                                ? "The back is wider at one seam than at the other, and the leg will twist round."
+                                : "The hem is laid from the side, not from the crease.",
+                verdict == Verdict.TRUE ? List.of() : centred(on),
+                halves);
+    }
+
+    private static List<Remedy> centred(Inspected on) {
+        Map<String, Object> settings = new HashMap<>();
+        if (on.set().amount(Setting.SIDE_IN).value() > 0) {
+            settings.put(Setting.SIDE_IN.key(), 0.0);
+        }
+        double inseam = on.set().amount(Setting.BACK_LEG_ADD).value();
+        double side = on.set().amount(Setting.BACK_SIDE_ADD).value();
+        if (inseam != side) {
+            double each = Math.min((inseam + side) / 2, Setting.BACK_LEG_ADD.most());
+            settings.put(Setting.BACK_LEG_ADD.key(), each);
+            settings.put(Setting.BACK_SIDE_ADD.key(), each);
+        }
+        return settings.isEmpty() ? List.of() : List.of(new Remedy("Centre the leg on its crease", settings));
+    }
+
+    /** Both panels about the crease. */
+    record Halves(Inspected on) implements Evidence {
+
+        /**
+         * What lies on either side of the crease at a level.
+         *
+         * @param y the level
+         */
+        private record At(Panel panel, String where, double y, double inner, double outer) {
+            double lean(double crotchY) {
+                return Math.toDegrees(Math.atan2(Math.abs(outer - inner) / 2, y - crotchY));
+            }
+        }
+
+        private double crease() {
+            return on.draft().fact("crease.front").value();
+        }
+
+        private double crotchY() {
+            return on.draft().fact("crotch.depth").value();
+        }
+
+        private List<At> levels() {
+            List<At> levels = new ArrayList<>();
+            boolean swept = on.set().choice(Setting.LEG_SHAPE, LegShape.class) != LegShape.STRAIGHT;
+            double knee = on.draft().levels().stream()
+                    .filter(l -> l.name().equals("knee"))
+                    .mapToDouble(l -> l.y())
+                    .findFirst()
+                    .orElse(Double.NaN);
+            boolean pastKnee = !Double.isNaN(knee);
+            if (pastKnee && swept) {
+                levels.add(at(on.front(), "knee", knee));
+                levels.add(at(on.back(), "knee", knee));
+            }
+            levels.add(hem(on.front()));
+            if (pastKnee && swept) {
+                levels.add(hem(on.back()));
+            }
+            return levels;
+        }
+
+        private At at(Piece piece, String where, double y) {
+            double inseam = Curves.xAtLevel(piece.require(Edge.INSEAM).run(), y).orElse(Double.NaN);
+            double side = Inspected.sideAt(piece, y);
+            return new At(piece.panel(), where, y, crease() - inseam, side - crease());
+        }
+
+        private At hem(Piece piece) {
+            var run = piece.require(Edge.HEM).run();
+            Point side = run.get(0).from();
+            Point inseam = run.get(run.size() - 1).to();
+            return new At(piece.panel(), "hem", on.hemY(), crease() - inseam.x(), side.x() - crease());
+        }
+
+        double worst() {
+            return levels().stream().mapToDouble(a -> a.lean(crotchY())).max().orElse(0);
+        }
+
+        @Override
+        public List<Figure> figures() {
+            List<Figure> figures = new ArrayList<>();
+            for (At at : levels()) {
+                figures.add(Figure.mm(at.panel().id() + " " + at.where() + ", to the inseam", at.inner()));
+                figures.add(Figure.mm(at.panel().id() + " " + at.where() + ", to the side", at.outer()));
+            }
+            figures.add(new Figure("leans by", Quantity.DEGREES, worst(), true));
+            return figures;
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Exhibit.Table table = new Exhibit.Table();
+            double apart = Inspected.sideAt(on.front(), on.hipY())
+                    + on.draft().fact("crotch.extension.back").value()
+                    + 3 * Length.INCH;
+            for (Piece piece : List.of(on.front(), on.back())) {
+                Rigid move = Rigid.slide(Point.of(piece.panel() == Panel.FRONT ? 0 : apart, 0));
+                table.draw(PENCIL, Curves.moved(piece.sewLine(), move))
+                        .draw(PLAIN, move.apply(Point.of(crease(), 0)), move.apply(Point.of(crease(), on.hemY() + 20)));
+                for (At at : levels()) {
+                    if (at.panel() == piece.panel()) {
+                        boolean plumb = at.lean(crotchY()) <= STILL_PLUMB;
+                        Exhibit.Ink ink = plumb ? piece.panel() == Panel.FRONT ? FRONT : BACK : FAULT;
+                        double y = at.y() - (at.where().equals("hem") ? 6 : 0);
+                        table.span(
+                                        ink,
+                                        move.apply(Point.of(crease() - at.inner(), y)),
+                                        move.apply(Point.of(crease(), y)),
+                                        "")
+                                .span(
+                                        ink,
+                                        move.apply(Point.of(crease(), y)),
+                                        move.apply(Point.of(crease() + at.outer(), y)),
+                                        "");
+                    }
+                }
+                table.say(
+                        PLAIN,
+                        move.apply(Point.of(crease(), -14)),
+                        piece.panel().id() + " crease");
+            }
+            return table.done();
+        }
+    }
+}

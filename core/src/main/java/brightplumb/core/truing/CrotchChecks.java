@@ -1,0 +1,197 @@
+package brightplumb.core.truing;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Whether the crotch lies deep enough, the loop between the legs is long enough, and the back rises enough to sit in. */
+final class CrotchChecks {
+
+    private static final double LOOP_TOLERANCE = Length.INCH / 2;
+    private static final double FITTED = 1.5 * Length.INCH;
+    private static final double EASY = 2 * Length.INCH;
+    private static final double USUAL_DEEPER = 0.75 * Length.INCH;
+    private static final double LEAST_RISE = Length.INCH / 2;
+
+    private CrotchChecks() {}
+
+    /** How deep the crotch lies, against a taped rise. */
+    static Check depth(Inspected on) {
+        double depth = on.draft().fact("crotch.depth").value();
+        double rise = rise(on);
+        var shown = new CrotchLoop.Depth(on, depth, rise);
+        if (on.body().estimateOf(Measure.BODY_RISE).isPresent()) {
+            return notTaken(
+                    "crotch.depth",
+                    "Depth",
+                    depth,
+                    rise,
+                    "Nobody can say: the rise was not taken. Take it seated, from the side waist to the seat.",
+                    shown);
+        }
+        boolean easy = on.gathered()
+                || on.hemY()
+                        < on.body().find(Measure.KNEE_DEPTH).map(k -> k.value()).orElse(0.0);
+        double most = rise + (easy ? EASY : FITTED);
+        double wanted = Math.max(rise, Math.min(most, depth));
+        double off = depth - wanted;
+        Verdict verdict = Math.abs(off) <= WaistCloses.TOLERANCE
+                ? Verdict.TRUE
+                : off > 0 && off <= Length.INCH ? Verdict.WATCH : Verdict.OFF;
+        return new Check(
+                "crotch.depth",
+                "Depth",
+                verdict,
+                Quantity.MM,
+                depth,
+                wanted,
+                WaistCloses.TOLERANCE,
+                verdict == Verdict.TRUE
+                        ? "The crotch line lies as deep as the body, or a little deeper."
+                        : off < 0 ? "The crotch line lies higher than the body." : "The crotch line hangs low.",
+                verdict == Verdict.TRUE
+                        ? ""
+                        : off < 0
+                                ? "The depth was worked out without the rise, and her rise is longer; it will cut in."
+                                : "It is deeper than the rise asks, and will drag when she steps.",
+                verdict == Verdict.TRUE
+                        ? List.of()
+                        : List.of(new Remedy(
+                                "Lay the crotch line three quarters of an inch below the rise",
+                                Map.of(
+                                        Setting.CROTCH_DEPTH.key(),
+                                        on.body()
+                                                        .find(Measure.BODY_RISE)
+                                                        .orElseThrow()
+                                                        .value()
+                                                + USUAL_DEEPER))),
+                shown);
+    }
+
+    /** The seated rise as the garment has it: a band that finishes at the waist is taken off. */
+    private static double rise(Inspected on) {
+        return on.set()
+                .belowBand(on.body().find(Measure.BODY_RISE).orElseThrow())
+                .value();
+    }
+
+    /** Front and back crotch seam together, against the tape between the legs. */
+    static Check length(Inspected on) {
+        double loop = loop(on);
+        var taped = on.body().find(Measure.CROTCH_LENGTH);
+        if (taped.isEmpty()) {
+            return notTaken(
+                    "crotch.length",
+                    "Crotch loop",
+                    loop,
+                    loop,
+                    "Nobody can say: crotch length was not taken. Take it from the front waist between the legs to the back waist.",
+                    new CrotchLoop(on, null));
+        }
+        double wanted = wanted(on);
+        double off = loop - wanted;
+        boolean reaches = Math.abs(off) <= LOOP_TOLERANCE;
+        return new Check(
+                "crotch.length",
+                "Crotch loop",
+                reaches ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                loop,
+                wanted,
+                LOOP_TOLERANCE,
+                reaches
+                        ? "Front and back curve together are what the tape asks."
+                        : off < 0
+                                ? "Front and back curve together are too short for her."
+                                : "Front and back curve together are longer than she is.",
+                reaches
+                        ? ""
+                        : off < 0
+                                ? "The back neither rises nor goes under far enough: it would pull down at the back waist when she sits."
+                                : "The back rises or goes under too far: cloth will hang in folds under the seat.",
+                reaches ? List.of() : longer(on, off),
+                new CrotchLoop(on, wanted));
+    }
+
+    private static List<Remedy> longer(Inspected on, double off) {
+        List<Remedy> remedies = new ArrayList<>();
+        boolean tooShort = off < 0;
+        on.settles(
+                        Setting.BACK_RISE,
+                        Setting.BACK_RISE.least(),
+                        Setting.BACK_RISE.most(),
+                        tried -> loop(tried) - wanted(tried))
+                .ifPresent(rise -> remedies.add(new Remedy(
+                        tooShort ? "Raise the centre back" : "Bring the centre back down",
+                        Map.of(Setting.BACK_RISE.key(), rise))));
+        double now = on.draft().fact("crotch.extension.back").value();
+        Map<Setting, Object> still =
+                Map.of(Setting.BACK_RISE, on.draft().fact("back.rise").value());
+        on.tried(still)
+                .ifPresent(held -> held.settles(
+                                Setting.BACK_EXTENSION,
+                                tooShort ? now : now * 0.6,
+                                tooShort ? now * 1.6 : now,
+                                tried -> loop(tried) - wanted(tried))
+                        .ifPresent(extension -> remedies.add(new Remedy(
+                                tooShort ? "Or lengthen the back extension" : "Or shorten the back extension",
+                                Map.of(
+                                        Setting.BACK_EXTENSION.key(),
+                                        extension,
+                                        Setting.BACK_RISE.key(),
+                                        still.get(Setting.BACK_RISE))))));
+        if (remedies.isEmpty()) {
+            double deeper = on.set().amount(Setting.CROTCH_DEPTH).value();
+            on.settles(
+                            Setting.CROTCH_DEPTH,
+                            deeper - 3 * Length.INCH,
+                            deeper + 3 * Length.INCH,
+                            tried -> loop(tried) - wanted(tried))
+                    .ifPresent(depth -> remedies.add(
+                            new Remedy("Change the depth of the crotch", Map.of(Setting.CROTCH_DEPTH.key(), depth))));
+        }
+        return remedies;
+    }
+
+    static double loop(Inspected on) {
+        return Curves.length(Inspected.centre(on.front())) + Curves.length(Inspected.centre(on.back()));
+    }
+
+    private static double wanted(Inspected on) {
+        return on.body().find(Measure.CROTCH_LENGTH).orElseThrow().value()
+                + 2 * (on.draft().fact("crotch.depth").value() - rise(on));
+    }
+
+    /** Whether the back waist rises enough for her to sit. */
+    static Check sits(Inspected on) {
+        double rise = on.draft().fact("back.rise").value();
+        boolean sits = rise >= LEAST_RISE - 0.01;
+        return new Check(
+                "sits",
+                "Sitting",
+                sits ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                rise,
+                sits ? Math.min(rise, LEAST_RISE) : LEAST_RISE,
+                0,
+                sits
+                        ? "The back waist rises enough for her to sit and bend."
+                        : "The back waist does not rise enough to sit in.",
+                sits ? "" : "Bending and sitting lengthen the back; a level waist is dragged down behind.",
+                sits
+                        ? List.of()
+                        : List.of(new Remedy(
+                                "Raise the centre back an inch", Map.of(Setting.BACK_RISE.key(), Length.INCH))),
+                new CrotchLoop(on, null));
+    }
+
+    private static Check notTaken(
+            String id, String title, double measured, double wanted, String text, Evidence evidence) {
+        return new Check(id, title, Verdict.NOT_TAKEN, Quantity.MM, measured, wanted, 0, text, "", List.of(), evidence);
+    }
+}

@@ -1,0 +1,241 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.truing.Exhibit.Ink.BACK;
+import static brightplumb.core.truing.Exhibit.Ink.BODY;
+import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
+import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Piece;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/** Whether the body's rounds go into a leg: the thigh, the heel through the hem, and the hip through stretched elastic. */
+final class LegFits {
+
+    private static final double THIGH_ROOM = 2 * Length.INCH;
+    private static final double HEEL = 1.25;
+    private static final double EIGHTH = Length.INCH / 8;
+
+    private LegFits() {}
+
+    /** Room round the thigh, an inch below each panel's fork. */
+    static Check thigh(Inspected on) {
+        double give = 1 + on.set().cloth().stretch();
+        double wanted = thighWanted(on);
+        double has = thighHas(on);
+        boolean room = has >= wanted - WaistCloses.TOLERANCE;
+        return new Check(
+                "thigh.room",
+                "Thigh",
+                room ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                has,
+                room ? Math.min(has, wanted) : wanted,
+                WaistCloses.TOLERANCE,
+                room
+                        ? "There is room for the thigh below the fork."
+                        : "The leg is too narrow for the thigh below the fork.",
+                room ? "" : "Her thigh is thick for her hip, or the forks are short for it.",
+                room ? List.of() : wider(on),
+                new Round(
+                        on,
+                        "thigh",
+                        on.draft().fact("thigh.width.front").value() * give,
+                        on.draft().fact("thigh.width.back").value() * give,
+                        wanted,
+                        "thigh and room"));
+    }
+
+    private static double thighWanted(Inspected on) {
+        return on.body().find(Measure.THIGH_GIRTH).orElseThrow().value()
+                + (on.set().cloth().stretches() ? 0 : THIGH_ROOM);
+    }
+
+    private static double thighHas(Inspected on) {
+        return (on.draft().fact("thigh.width.front").value()
+                        + on.draft().fact("thigh.width.back").value())
+                * (1 + on.set().cloth().stretch());
+    }
+
+    private static List<Remedy> wider(Inspected on) {
+        List<Remedy> remedies = new ArrayList<>();
+        double back = on.draft().fact("crotch.extension.back").value();
+        add(on, Setting.BACK_EXTENSION, back, back * 1.5, "Bring the back fork further out", remedies);
+        double ease = on.set().amount(Setting.HIP_EASE).value();
+        add(
+                on,
+                Setting.HIP_EASE,
+                ease,
+                ease + 8 * Length.INCH,
+                remedies.isEmpty() ? "Give the hip more ease" : "Or give the hip more ease",
+                remedies);
+        return remedies;
+    }
+
+    private static void add(
+            Inspected on, Setting setting, double low, double high, String text, List<Remedy> remedies) {
+        OptionalDouble found = on.settles(setting, low, high, tried -> thighHas(tried) - thighWanted(tried));
+        if (found.isPresent()) {
+            remedies.add(new Remedy(text, Map.of(setting.key(), found.getAsDouble())));
+        }
+    }
+
+    /** Whether a long leg has a knee's depth of cloth below it and so a hem the heel must pass. */
+    static boolean hasHeel(Inspected on) {
+        return on.hemY()
+                > on.body().find(Measure.KNEE_DEPTH).map(k -> k.value()).orElse(0.0) + 4 * Length.INCH;
+    }
+
+    /** The heel through the hem. */
+    static Check heel(Inspected on) {
+        double give = 1 + on.set().cloth().stretch();
+        double wanted = HEEL * on.body().find(Measure.ANKLE_GIRTH).orElseThrow().value();
+        double has = on.draft().fact("hem.girth").value() * give;
+        boolean passes = has >= wanted;
+        return new Check(
+                "hem.passes.heel",
+                "Heel",
+                passes ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                has,
+                wanted,
+                0,
+                passes ? "The heel passes the hem." : "The heel does not pass the hem.",
+                passes ? "" : "A hem must go over heel and instep together: the ankle and a quarter of it more.",
+                passes
+                        ? List.of()
+                        : List.of(new Remedy(
+                                "Widen the hem",
+                                Map.of(Setting.HEM.key(), Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH))),
+                new Round(
+                        on,
+                        "hem",
+                        on.draft().fact("hem.width.front").value() * give,
+                        on.draft().fact("hem.width.back").value() * give,
+                        wanted,
+                        "ankle and a quarter"));
+    }
+
+    /** The hip through the elastic of a gathered waist. */
+    static Check elastic(Inspected on) {
+        double length = on.set().amount(Setting.ELASTIC).value();
+        double stretched =
+                length * (1 + on.set().amount(Setting.ELASTIC_STRETCH).value());
+        double hip = on.body().hip().value();
+        boolean reaches = stretched >= hip;
+        return new Check(
+                "elastic.reaches",
+                "Elastic",
+                reaches ? Verdict.TRUE : Verdict.OFF,
+                Quantity.MM,
+                stretched,
+                hip,
+                0,
+                reaches
+                        ? "Stretched, the elastic goes over the hip."
+                        : "Stretched as far as it goes, the elastic is shorter than the hip.",
+                reaches ? "" : "It is cut too short for how far this elastic stretches.",
+                reaches
+                        ? List.of()
+                        : List.of(new Remedy(
+                                "Cut the elastic longer",
+                                Map.of(
+                                        Setting.ELASTIC.key(),
+                                        Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
+                new Round(on, "elastic", length, stretched - length, hip, "hip"));
+    }
+
+    /**
+     * A round laid flat against what must go through it.
+     *
+     * @param one its first part: the front, or elastic at rest
+     * @param other its second part: the back, or how far elastic stretches
+     * @param wanted what must go through
+     * @param what what that is
+     */
+    record Round(Inspected on, String where, double one, double other, double wanted, String what) implements Evidence {
+
+        private boolean elastic() {
+            return where.equals("elastic");
+        }
+
+        @Override
+        public List<Figure> figures() {
+            return List.of(
+                    Figure.mm(elastic() ? "elastic" : "front across the " + where, one),
+                    Figure.mm(elastic() ? "stretches by" : "back across the " + where, other),
+                    Figure.together("together", one + other),
+                    Figure.mm(what, wanted));
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            boolean enough = one + other >= wanted - WaistCloses.TOLERANCE;
+            Exhibit.Table table = new Exhibit.Table()
+                    .fill(
+                            BODY,
+                            Exhibit.outline(
+                                    Point.of(0, 50), Point.of(wanted, 50), Point.of(wanted, 90), Point.of(0, 90)))
+                    .say(PLAIN, Point.of(wanted / 2, 76), what, Quantity.MM, wanted)
+                    .draw(elastic() ? PLAIN : FRONT, Point.of(0, 0), Point.of(one, 0))
+                    .draw(elastic() ? PENCIL : BACK, Point.of(one, 0), Point.of(one + other, 0))
+                    .say(
+                            elastic() ? PLAIN : FRONT,
+                            Point.of(one / 2, -16),
+                            elastic() ? "elastic" : "front",
+                            Quantity.MM,
+                            one)
+                    .say(
+                            elastic() ? PENCIL : BACK,
+                            Point.of(one + other / 2, -16),
+                            elastic() ? "stretches" : "back",
+                            Quantity.MM,
+                            other);
+            if (!enough) {
+                table.draw(FAULT, Point.of(one + other, 30), Point.of(wanted, 30))
+                        .say(
+                                FAULT,
+                                Point.of((one + other + wanted) / 2, 20),
+                                "short",
+                                Quantity.MM,
+                                wanted - one - other);
+            }
+            if (!elastic()) {
+                show(table, on.front(), 0, FRONT);
+                show(table, on.back(), one + 60, BACK);
+            }
+            return table.done();
+        }
+
+        /** The panel beneath, with the level it was measured on. */
+        private void show(Exhibit.Table table, Piece piece, double x, Exhibit.Ink ink) {
+            double fork = Inspected.centre(piece)
+                    .get(Inspected.centre(piece).size() - 1)
+                    .to()
+                    .y();
+            double y = where.equals("hem") ? on.hemY() : fork + Length.INCH;
+            double top = y - 9 * Length.INCH;
+            double bottom = Math.min(on.hemY() + 40, y + 4 * Length.INCH);
+            double left = Curves.xAtLevel(piece.require(Edge.INSEAM).run(), Math.min(y, on.hemY() - 1))
+                    .orElse(0);
+            Rigid move = Rigid.slide(Point.of(x - left, 150 - top));
+            table.draw(PENCIL, Curves.moved(Lines.above(Lines.below(piece.sewLine(), top), bottom), move));
+            double width = where.equals("hem")
+                    ? on.draft().fact("hem.width." + piece.panel().id()).value()
+                    : on.draft().fact("thigh.width." + piece.panel().id()).value();
+            table.draw(ink, move.apply(Point.of(left, y)), move.apply(Point.of(left + width, y)));
+        }
+    }
+}
