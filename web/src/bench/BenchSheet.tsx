@@ -43,7 +43,7 @@ export function BenchSheet() {
             <Segmented
               label="Piece"
               value={shown.panel}
-              options={(sheet.data ?? []).map((p) => ({ id: p.panel, title: p.panel === 'front' ? 'Front' : 'Back' }))}
+              options={(sheet.data ?? []).map((p) => ({ id: p.panel, title: pieceName(p.panel) }))}
               onChange={(p) => {
                 setPanel(p);
                 setHeld(null);
@@ -74,6 +74,12 @@ export function BenchSheet() {
   );
 }
 
+/** front.left: Front, left. */
+function pieceName(id: string): string {
+  const words = id.replace('.', ', ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 function BaseLines({ panel }: { panel: BenchPanel }) {
   const unit = useUnit();
   const levels = useMemo(() => panel.levels.filter((l) => l.y > 0), [panel]);
@@ -81,7 +87,7 @@ function BaseLines({ panel }: { panel: BenchPanel }) {
     <section className="pb-2">
       <h2 className="font-semibold text-title">First the base lines</h2>
       <p>
-        Draw the centre line, upright, and the waist line, level, square to it.{' '}
+        Draw the centre line, upright, and the waist line, level, square to it:{' '}
         {levels.map((l) => `the ${l.name} line lies ${unit.write(l.y)} down`).join(', ')}. Then lay off the points, down
         from the waist line and out from the centre line. As sewn, without allowances.
       </p>
@@ -91,7 +97,10 @@ function BaseLines({ panel }: { panel: BenchPanel }) {
 
 function Places(props: { panel: BenchPanel; held: number | null; onHold: (number: number | null) => void }) {
   const unit = useUnit();
-  const far = (mm: number, beyond: string) => (mm < -0.05 ? `${beyond} ${unit.write(-mm)}` : unit.write(Math.abs(mm)));
+  const far = (mm: number, beyond: string) => {
+    const distance = unit.write(Math.abs(mm));
+    return mm < 0 && distance !== '0' && distance !== '0,0' ? `${beyond} ${distance}` : distance;
+  };
   return (
     <Scroll label="Points in order">
       <table className="w-full">

@@ -18,6 +18,7 @@ import { Working } from './Working';
 const ZOOMS: { id: Zoom; title: string }[] = [
   { id: 'whole', title: 'Whole' },
   { id: 'waist', title: 'Waist' },
+  { id: 'fork', title: 'Fork' },
   { id: 'hem', title: 'Hem' },
 ];
 
@@ -140,7 +141,7 @@ export function DraftStation() {
               <Segmented
                 label="Part of the paper"
                 value={zoom}
-                options={ZOOMS}
+                options={ZOOMS.filter((z) => z.id !== 'fork' || draft.levels.some((l) => l.name === 'crotch'))}
                 onChange={(z) => put('zoom', z === 'whole' ? null : z)}
               />
             </div>

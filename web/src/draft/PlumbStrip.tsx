@@ -19,6 +19,10 @@ const NUMBERS = [
   'Ten',
   'Eleven',
   'Twelve',
+  'Thirteen',
+  'Fourteen',
+  'Fifteen',
+  'Sixteen',
 ];
 
 /** What all plumb lines say together: Five true, one off. */
@@ -35,6 +39,7 @@ export function together(checks: Check[]): string {
 export function finding(check: Check, shown: Shown): string {
   if (check.verdict === 'not-taken') return 'not taken';
   if (check.verdict === 'true') return TRUE_WORDS[check.id] ?? 'true';
+  if (check.id === 'crease.plumb') return `leans ${Math.round(check.measured)}°`;
   if (check.unit === 'degrees') return `turns ${Math.round(check.measured)}°`;
   if (check.id === 'darts.sound') return 'not sound';
   if (check.id === 'centre.back.marked') return 'not marked';
@@ -53,26 +58,35 @@ const TRUE_WORDS: Record<string, string> = {
   'centre.back.marked': 'marked',
   'hem.turns': 'lies flat',
   'cloth.wide.enough': 'wide enough',
+  'crotch.length': 'reaches',
+  'crotch.depth': 'deep enough',
+  'inseam.meets': 'meet',
+  'thigh.room': 'has room',
+  'crease.plumb': 'plumb',
+  sits: 'rises',
+  'elastic.reaches': 'reaches',
+  'hem.passes.heel': 'passes',
 };
 
 /** All plumb lines in a row along the foot of the table. */
 export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
   const unit = useUnit();
+  const crowded = props.checks.length > 11;
   return (
     <aside aria-label="Plumb lines" className="flex min-h-28 items-stretch gap-2 border-line border-t bg-wash px-5">
-      <div className="flex w-48 shrink-0 flex-col justify-center">
-        <p className="font-head font-semibold text-lead">{together(props.checks)}</p>
+      <div className={`flex shrink-0 flex-col justify-center ${crowded ? 'w-36' : 'w-48'}`}>
+        <p className={`font-head font-semibold ${crowded ? 'leading-tight' : 'text-lead'}`}>{together(props.checks)}</p>
         <p className="text-small text-soft">press 3 for the evidence</p>
       </div>
       <ul className="flex flex-1 justify-around overflow-x-auto">
         {props.checks.map((c) => (
-          <li key={c.id} className="min-w-24 flex-1">
+          <li key={c.id} className={`flex-1 ${crowded ? 'min-w-[4.25rem]' : 'min-w-24'}`}>
             <Link
               to={`/tickets/${props.ticket}/true?check=${c.id}`}
               className="flex h-full flex-col items-center pt-2 text-center hover:bg-card"
             >
               <Plumb verdict={c.verdict} lean={lean(c.difference, c.tolerance, c.verdict)} height={54} />
-              <span className="mt-1 font-semibold">{c.title}</span>
+              <span className={`mt-1 whitespace-nowrap font-semibold ${crowded ? 'text-small' : ''}`}>{c.title}</span>
               <span className={`text-small ${verdictColour(c.verdict)}`}>{finding(c, unit.shown)}</span>
             </Link>
           </li>

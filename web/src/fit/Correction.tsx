@@ -30,7 +30,7 @@ export function Correction(props: {
       {changes.length === 0 ? (
         <p className="mt-3 rounded-card border border-line bg-card p-3.5">
           This draft has nothing to give for it: what would be changed is already as far as it goes, or not part of this
-          skirt.
+          garment.
         </p>
       ) : (
         <div className="mt-3 rounded-card border border-line bg-card p-3.5" data-form="">

@@ -14,7 +14,13 @@ import { Correction } from './Correction';
 import { FittingLog } from './FittingLog';
 
 /** The measure whose line on the figure marks a level. */
-const MARKED: Record<string, string> = { waist: 'waistGirth', hip: 'hipGirth', knee: 'kneeGirth' };
+const MARKED: Record<string, string> = {
+  crotch: 'bodyRise',
+  thigh: 'thighGirth',
+  waist: 'waistGirth',
+  hip: 'hipGirth',
+  knee: 'kneeGirth',
+};
 
 /** The Fit station: what is seen on the body, its cause, and the correction with the draft before and after it. */
 export function FitStation() {
@@ -81,7 +87,7 @@ export function FitStation() {
         <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
           <h2 className="font-semibold text-title">Nothing to fit yet</h2>
           <p>
-            Once {work.ticket?.personName ?? 'she'} is measured and the skirt is drafted, say here what the fitting
+            Once {work.ticket?.personName ?? 'she'} is measured and the garment is drafted, say here what the fitting
             shows.
           </p>
           <ButtonLink to={`/tickets/${id}/measure`} look="main">
@@ -139,7 +145,7 @@ export function FitStation() {
   );
 }
 
-const LEVELS = ['waist', 'hip', 'knee', 'hem'];
+const LEVELS = ['waist', 'hip', 'crotch', 'thigh', 'knee', 'hem'];
 
 /** The remarks by where on the body they are seen. */
 function Seen(props: { remarks: Remark[]; picked: Remark | null; onPick: (id: string) => void }) {

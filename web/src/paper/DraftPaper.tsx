@@ -6,7 +6,7 @@ import { layOut } from './layout';
 import { Level, Measured, Outline, Ruler, Touch, toneOf } from './marks';
 import { useSize } from './useSize';
 
-export type Zoom = 'whole' | 'waist' | 'hem';
+export type Zoom = 'whole' | 'waist' | 'fork' | 'hem';
 
 const RULER = 40;
 

@@ -4,7 +4,7 @@ import { type Box, boxOf, type Placing } from './geometry';
 
 const APART = 110;
 
-export type Table = { place: Record<string, Placing>; whole: Box; waist: Box; hem: Box };
+export type Table = { place: Record<string, Placing>; whole: Box; waist: Box; fork: Box; hem: Box };
 
 /**
  * Front on the left from its centre, back on the right up to its centre, so that the two sides face each other. Drafts that will lie over
@@ -21,12 +21,16 @@ export function layOut(draft: Draft, over: Draft[] = []): Table {
   const right = place.back.dx - Math.min(0, b.left);
   const top = Math.min(f.top, b.top);
   const bottom = Math.max(f.bottom, b.bottom);
-  const hip = draft.levels.find((l) => l.name === 'hip')?.y ?? bottom / 3;
+  const levelOf = (name: string) => draft.levels.find((l) => l.name === name)?.y;
+  const hip = levelOf('hip') ?? bottom / 3;
+  const crotch = levelOf('crotch') ?? hip;
+  const left = Math.min(0, f.left);
   return {
     place,
-    whole: { left: Math.min(0, f.left), right, top, bottom },
-    waist: { left: 0, right, top, bottom: hip + 15 },
-    hem: { left: 0, right, top: bottom - 160, bottom },
+    whole: { left, right, top, bottom },
+    waist: { left, right, top, bottom: hip + 15 },
+    fork: { left, right, top: hip - 20, bottom: crotch + 90 },
+    hem: { left, right, top: bottom - 160, bottom },
   };
 }
 

@@ -38,8 +38,8 @@ export function SignIn() {
           </svg>
           <h1 className="font-semibold text-[2.5rem] leading-tight">Bright Plumb</h1>
           <p className="mt-3 max-w-md text-lead text-soft">
-            Skirts drafted from the tape, with every number’s working in view and every seam checked against its
-            neighbour before you cut.
+            Skirts, trousers and shorts drafted from the tape, with every number’s working in view and every seam
+            checked against its neighbour before you cut.
           </p>
         </div>
         <form onSubmit={signIn} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">

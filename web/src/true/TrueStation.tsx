@@ -89,6 +89,7 @@ function worst(checks: Check[]): Check | undefined {
 /** The plumb lines in a list; up and down go from one to the next. */
 function PlumbList(props: { checks: Check[]; picked: Check; onPick: (check: string) => void }) {
   const unit = useUnit();
+  const crowded = props.checks.length > 12;
   const press = (e: KeyboardEvent<HTMLButtonElement>, at: number) => {
     const next = e.key === 'ArrowDown' ? at + 1 : e.key === 'ArrowUp' ? at - 1 : -1;
     const check = props.checks[next];
@@ -108,11 +109,11 @@ function PlumbList(props: { checks: Check[]; picked: Check; onPick: (check: stri
               aria-current={c.id === props.picked.id}
               onClick={() => props.onPick(c.id)}
               onKeyDown={(e) => press(e, at)}
-              className={`flex w-full items-center gap-1 border-line border-b border-l-4 py-1 text-left ${
+              className={`flex w-full items-center gap-1 border-line border-b border-l-4 text-left ${crowded ? 'py-0' : 'py-1'} ${
                 c.id === props.picked.id ? 'border-l-brass bg-card' : 'border-l-transparent hover:bg-wash'
               }`}
             >
-              <Plumb verdict={c.verdict} lean={lean(c.difference, c.tolerance, c.verdict)} height={44} />
+              <Plumb verdict={c.verdict} lean={lean(c.difference, c.tolerance, c.verdict)} height={crowded ? 38 : 44} />
               <span>
                 <span className="block font-semibold leading-tight">{c.title}</span>
                 <span className={`text-small ${verdictColour(c.verdict)}`}>

@@ -38,7 +38,16 @@ public class DraftBenchmark {
         "half-block-skirt halfblock",
         "knit-pencil house",
         "seat-shaped-skirt allocated",
-        "ankle-pencil house"
+        "ankle-pencil house",
+        "classic-trousers house",
+        "classic-trousers quarter",
+        "classic-trousers sixteenth",
+        "classic-trousers arc",
+        "palazzo house",
+        "shorts-block house",
+        "tailored-shorts house",
+        "drawcord-shorts house",
+        "lounge-shorts arc"
     })
     public String cutAndWay;
 
@@ -46,8 +55,13 @@ public class DraftBenchmark {
 
     @org.openjdk.jmh.annotations.Setup
     public void request() {
-        Sheet body = Sheet.ofMillimetres(
-                Map.of(Measure.WAIST_GIRTH, 711.2, Measure.HIP_GIRTH, 965.2, Measure.HIP_DEPTH, 203.2));
+        Sheet body = Sheet.ofMillimetres(Map.of(
+                Measure.WAIST_GIRTH, 711.2,
+                Measure.HIP_GIRTH, 965.2,
+                Measure.HIP_DEPTH, 203.2,
+                Measure.BODY_RISE, 266.7,
+                Measure.CROTCH_LENGTH, 692.7,
+                Measure.OUTSIDE_LEG, 1028.7));
         String[] names = cutAndWay.split(" ");
         request = DraftRequest.of(names[0], names[1], body, Map.of(), null);
     }

@@ -117,6 +117,97 @@ class TruedAtTheTableTest {
         Assertions.assertThat(pdf.headers().get("content-type")).isEqualTo("application/pdf");
     }
 
+    private static void newTicket(Page page, String cut, String way, String name) {
+        Browser.button(page, "New ticket").click();
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Cut").setExact(true))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(cut).setExact(true))
+                .click();
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Way of drafting"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(way).setExact(true))
+                .click();
+        field(page, "What is it called here").fill(name);
+        Browser.button(page, "Make the ticket").click();
+        page.getByTestId("draft-paper").waitFor();
+    }
+
+    @Test
+    void trousers_from_eight_tapes_a_loop_that_is_short_is_seen_and_the_back_raised_until_it_is_not() {
+        Page page = browser.signedIn();
+        page.navigate("/book");
+        Browser.button(page, "New person").click();
+        field(page, "Name").fill("Thessaly Wick");
+        Browser.button(page, "Add, and measure").click();
+        String[][] tapes = {
+            {"Waist", "29"},
+            {"Waist to hip", "8 1/2"},
+            {"Hip", "40 1/2"},
+            {"Rise, seated", "11"},
+            {"Crotch length", "28 3/4"},
+            {"Thigh", "23 1/4"},
+            {"Knee", "15"},
+            {"Outside leg", "41"}
+        };
+        for (String[] tape : tapes) {
+            field(page, tape[0]).fill(tape[1]);
+        }
+        Browser.button(page, "Keep this sheet").click();
+        newTicket(page, "Classic trousers", "House", "Lock-keeper’s trousers");
+        assertThat(page.getByText("Fifteen true")).isVisible();
+
+        // The level of the back set by hand: too low, and the loop is short
+        page.locator("#set-backRise").fill("1/2");
+        page.locator("#set-backRise").press("Tab");
+        page.locator("h1").first().click();
+        page.keyboard().press("3");
+        assertThat(plumbLine(page, "Crotch loop")).containsText("short, off");
+        assertThat(evidence(page, "crotch.length")).isVisible();
+        Browser.assertAccessible(page);
+        Browser.button(page, "Do it").first().click();
+        assertThat(plumbLine(page, "Crotch loop")).containsText("reaches, true");
+
+        // Other ways of the same legs
+        page.keyboard().press("c");
+        assertThat(page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("Back crotch seam")))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the draft"))
+                .click();
+        choice(page, "Fork").click();
+        assertThat(page.getByTestId("draft-paper")).isVisible();
+        page.keyboard().press("4");
+        Locator print = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print full size"));
+        var pdf = page.request().get(application.address() + print.getAttribute("href"));
+        assertThat(pdf).isOK();
+    }
+
+    @Test
+    void shorts_whose_inseams_do_not_meet_meet_when_the_fork_is_dropped() {
+        Page page = browser.signedIn();
+        openPerson(page, "Ottoline Varga");
+        newTicket(page, "Shorts block", "Sixteenth", "Bait-digger’s shorts");
+        page.keyboard().press("3");
+        assertThat(plumbLine(page, "Inseams")).containsText("over, off");
+        plumbLine(page, "Inseams").click();
+        assertThat(evidence(page, "inseam.meets")).isVisible();
+        assertThat(page.getByText("Drop the back fork")).isVisible();
+        Browser.button(page, "Do it").first().click();
+        assertThat(plumbLine(page, "Inseams")).containsText("meet, true");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench sheet"))
+                .click();
+        choice(page, "Back").click();
+        assertThat(page.getByText("fork", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    private static void openPerson(Page page, String name) {
+        page.navigate("/book");
+        page.getByText(name).click();
+        field(page, "Waist").waitFor();
+    }
+
     @Test
     void every_plumb_line_shows_its_own_evidence_to_the_keyboard_alone() {
         Page page = browser.signedIn();

@@ -26,7 +26,7 @@ class BenchSheetTest {
     private static final TitleBlock TITLE = new TitleBlock("Skirt", "Nobody", "House", "revision 1", "today", "WH");
 
     private static BenchSheet sheet(String cut) {
-        return BenchSheet.of(draft(cut).draft());
+        return BenchSheet.of(draft(cut));
     }
 
     private static Drafted draft(String cut) {

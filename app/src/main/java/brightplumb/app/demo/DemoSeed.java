@@ -207,6 +207,24 @@ class DemoSeed implements ApplicationRunner {
                 Cloth.WOVEN,
                 today.plusDays(23));
         ticket(room, lark, "Net-mender’s skirt", "halfblock", Map.of(), new Cloth(0.15, 1400, true, false), null);
+        tickets.add(
+                room,
+                ottoline,
+                "Stilt-walker’s trousers, act two",
+                "classic-trousers",
+                "house",
+                Map.of(),
+                Cloth.WOVEN,
+                today.plusDays(12));
+        tickets.add(
+                room,
+                bramwell,
+                "Ferryman’s shorts",
+                "shorts-block",
+                "sixteenth",
+                Map.of(),
+                Cloth.WOVEN,
+                today.plusDays(20));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, request, "First toile", "Winifred Hale");
     }

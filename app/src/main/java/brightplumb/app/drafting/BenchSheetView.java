@@ -31,7 +31,7 @@ record BenchSheetView(List<BenchPanelView> panels) {
         List<brightplumb.core.geometry.Segment> darts = new ArrayList<>();
         panel.piece().darts().forEach(d -> darts.addAll(List.of(d.innerLeg(), d.outerLeg())));
         return new BenchPanelView(
-                panel.piece().panel().id(),
+                panel.piece().id(),
                 DraftViews.segments(panel.piece().sewLine()),
                 DraftViews.segments(darts),
                 panel.levels().stream().map(l -> new LevelView(l.name(), l.y())).toList(),

@@ -5,6 +5,7 @@ import brightplumb.core.cut.Catalogue;
 import brightplumb.core.cut.Cut;
 import brightplumb.core.cut.Drafting;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
@@ -85,7 +86,7 @@ class DraftingController {
     /** The draft as numbered distances from two base lines. */
     @PostMapping("/api/drafts/bench-sheet")
     BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
-        return BenchSheetView.of(BenchSheet.of(Drafting.draft(request.read()).draft()));
+        return BenchSheetView.of(BenchSheet.of(Drafting.draft(request.read())));
     }
 
     private static CutView cut(Cut cut) {
@@ -97,11 +98,11 @@ class DraftingController {
                 cut.way(),
                 cut.measures().stream().map(Measure::key).toList(),
                 cut.family().settings().stream()
-                        .map(DraftingController::setting)
+                        .map(setting -> setting(cut.family(), setting))
                         .toList());
     }
 
-    private static SettingView setting(Setting s) {
+    private static SettingView setting(Family family, Setting s) {
         return new SettingView(
                 s.key(),
                 s.title(),
@@ -110,7 +111,9 @@ class DraftingController {
                 s.isChoice() ? "choice" : s.isRatio() ? "ratio" : "length",
                 s.least(),
                 s.most(),
-                s.choices().stream().map(c -> new ChoiceView(c.id(), c.title())).toList());
+                family.choices(s).stream()
+                        .map(c -> new ChoiceView(c.id(), c.title()))
+                        .toList());
     }
 
     private static WayView way(Way way) {

@@ -101,7 +101,7 @@ class PrintingController {
                 .filter(u -> u != Unit.MILLIMETRE)
                 .orElseThrow(() -> new Refusal("unit", "The tape is in or cm"));
         Asked asked = asked(member, id, revision);
-        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.drafted().draft()), asked.title(), size, tape);
+        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.drafted()), asked.title(), size, tape);
         return file(pdf, MediaType.APPLICATION_PDF, asked.title().garment() + ", bench sheet", "pdf");
     }
 

@@ -92,16 +92,19 @@ public final class LegBlock {
         Amount drop = level(CENTRE_FRONT_DROP, "centre.front.drop", "Centre front down", front.waistWider());
         Amount sideRise = level(SIDE_RISE, "side.rise", "Side up", front.waistWider());
 
-        // Fork drop, back extension and back rise
+        // Fork drop, back extension and back rise. The centre seams are alike on both legs, whatever the sides are.
+        double seatY = set.amount(HIP_ABOVE_CROTCH).value() > 0
+                ? hipDepth.value()
+                : set.belowBand(body.hipDepthAtCentre()).value();
         var inner = new LegInner(
                 frame,
                 new LegInner.Centre(
                         Point.of(front.centreIn().value(), drop.value()),
-                        Point.of(-frontOut.value(), hipDepth.value()),
+                        Point.of(-frontOut.value(), seatY),
                         guide(CURVE_GUIDE_FRONT)),
                 new LegInner.Centre(
                         Point.of(back.centreIn().value(), 0),
-                        Point.of(backHipIn.value(), hipDepth.value()),
+                        Point.of(backHipIn.value(), seatY),
                         guide(CURVE_GUIDE_BACK)),
                 from(front, hipDepth, sideRise),
                 from(back, hipDepth, sideRise),

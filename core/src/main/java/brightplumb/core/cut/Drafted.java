@@ -16,6 +16,7 @@ import java.util.List;
  * @param pieces the pieces with their cut lines
  * @param estimates the guesses that stand in for tapes not taken
  * @param settings every setting as it stood, in the order of the body
+ * @param right the right leg's own draft, where the two legs differ; else null
  */
 public record Drafted(
         DraftRequest request,
@@ -23,4 +24,5 @@ public record Drafted(
         List<Check> checks,
         List<CutPiece> pieces,
         List<Estimate> estimates,
-        List<InForce> settings) {}
+        List<InForce> settings,
+        Draft right) {}

@@ -13,6 +13,7 @@ import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.InForce;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.Side;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.truing.Check;
@@ -35,7 +36,14 @@ public final class Drafting {
      * @throws Refusal when it cannot be drafted, naming each field at fault
      */
     public static Drafted draft(DraftRequest request) {
-        Body body = Body.of(request.sheet());
+        return LeftAndRight.uneven(request)
+                .map(differs ->
+                        LeftAndRight.joined(request, draft(request, Side.LEFT), draft(request, Side.RIGHT), differs))
+                .orElseGet(() -> draft(request, Side.BOTH));
+    }
+
+    private static Drafted draft(DraftRequest request, Side side) {
+        Body body = Body.of(request.sheet(), side);
         Settings set = new Settings(request.way(), request.cut().defaults(), request.byHand(), body, request.cloth());
         Craft craft = Craft.of(request.cut().family());
         Draft draft = craft.draft(body, set);
@@ -52,7 +60,8 @@ public final class Drafting {
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
-                inForce(request, draft, set));
+                inForce(request, draft, set),
+                null);
     }
 
     private static List<Check> checks(Craft craft, Inspected on, List<CutPiece> pieces) {
@@ -122,7 +131,8 @@ public final class Drafting {
         DraftRequest request = drafted.request().inWay(other);
         Map<String, Step> theirs;
         try {
-            Body body = Body.of(request.sheet());
+            Side side = LeftAndRight.uneven(request).isPresent() ? Side.LEFT : Side.BOTH;
+            Body body = Body.of(request.sheet(), side);
             Settings set = new Settings(other, request.cut().defaults(), request.byHand(), body, request.cloth());
             theirs = Craft.of(request.cut().family()).draft(body, set).steps().stream()
                     .collect(Collectors.toMap(Step::id, s -> s));

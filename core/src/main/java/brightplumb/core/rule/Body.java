@@ -26,14 +26,22 @@ public final class Body {
     private final Map<Measure, Amount> taken = new EnumMap<>(Measure.class);
     private final Map<Measure, Estimate> estimates = new EnumMap<>(Measure.class);
 
-    private Body(Sheet sheet) {
-        sheet.readings().forEach((measure, reading) -> taken.put(measure, amount(measure, reading)));
+    private Amount hipDepthAtCentre;
+
+    private Body(Sheet sheet, Side side) {
+        sheet.readings().forEach((measure, reading) -> taken.put(measure, amount(measure, reading, side)));
+        sheet.reading(HIP_DEPTH).ifPresent(r -> hipDepthAtCentre = amount(HIP_DEPTH, r, Side.BOTH));
     }
 
     /** A measure that was read twice is drafted with the middle of both readings, and says so. */
-    private static Amount amount(Measure measure, Reading reading) {
+    private static Amount amount(Measure measure, Reading reading, Side side) {
         if (reading.second() == null) {
             return Amount.length(measure.spoken(), reading.first());
+        }
+        if (measure.sided() && side != Side.BOTH) {
+            return side == Side.LEFT
+                    ? Amount.length(measure.spoken() + " left", reading.first())
+                    : Amount.length(measure.spoken() + " right", reading.second());
         }
         String one = measure.sided() ? " left" : " first";
         String other = measure.sided() ? " right" : " again";
@@ -49,6 +57,11 @@ public final class Body {
      * @throws Refusal when a value cannot be a body's, or waist or hip is missing, naming each such measure
      */
     public static Body of(Sheet sheet) {
+        return of(sheet, Side.BOTH);
+    }
+
+    /** The body on a sheet, as one of its sides has it. */
+    public static Body of(Sheet sheet, Side side) {
         List<Refusal.Fault> faults = new ArrayList<>();
         for (Measure needed : List.of(WAIST_GIRTH, HIP_GIRTH)) {
             if (!sheet.has(needed)) {
@@ -72,7 +85,7 @@ public final class Body {
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
         }
-        Body body = new Body(sheet);
+        Body body = new Body(sheet, side);
         body.estimate();
         return body;
     }
@@ -141,6 +154,11 @@ public final class Body {
     /** Down the side from waist to hip; a usual depth where it was not taken. */
     public Amount hipDepth() {
         return require(HIP_DEPTH);
+    }
+
+    /** From waist to hip at the centre seams, which both sides share: the middle of left and right. */
+    public Amount hipDepthAtCentre() {
+        return hipDepthAtCentre == null ? hipDepth() : hipDepthAtCentre;
     }
 
     /** Between the bust points; by bust or hip where it was not taken. */

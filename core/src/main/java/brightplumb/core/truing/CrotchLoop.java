@@ -164,7 +164,7 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
                     .draw(FRONT, Inspected.centre(on.front()))
                     .draw(high ? FAULT : PLAIN, Point.of(-60, depth), Point.of(side + 40, depth))
                     .span(PLAIN, Point.of(side + 70, 0), Point.of(side + 70, depth), "crotch line")
-                    .span(PENCIL, Point.of(-90, 0), Point.of(-90, rise), "her rise")
+                    .span(PENCIL, Point.of(-90, 0), Point.of(-90, rise), "the rise")
                     .done();
         }
     }

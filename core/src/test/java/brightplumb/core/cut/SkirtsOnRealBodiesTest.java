@@ -85,7 +85,7 @@ class SkirtsOnRealBodiesTest {
     }
 
     static Stream<Arguments> everyCutInEveryWay() {
-        return Catalogue.CUTS.stream()
+        return SkirtCuts.ALL.stream()
                 .flatMap(cut -> Ways.of(cut.family()).stream().map(way -> Arguments.of(cut.id(), way.id())));
     }
 

@@ -44,7 +44,7 @@ class WaysTest {
 
     @Test
     void every_rules_amount_is_one_that_may_also_be_typed() {
-        Body body = Body.of(Bodies.inches(28, 38, 8));
+        Body body = Body.of(Bodies.withDepths(Bodies.all().get(0)));
         for (Way way : Ways.ALL) {
             Settings set = new Settings(way, Map.of(), Map.of(), body, Cloth.WOVEN);
             way.rules().forEach((setting, rule) -> {

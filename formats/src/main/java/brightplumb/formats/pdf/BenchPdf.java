@@ -76,11 +76,11 @@ public final class BenchPdf {
     }
 
     private String down(double mm) {
-        return (mm < -0.05 ? "up " : "") + tape(Math.abs(mm));
+        return (tape(Math.abs(mm)).matches("0(,0)?") || mm > 0 ? "" : "up ") + tape(Math.abs(mm));
     }
 
     private String out(double mm) {
-        return (mm < -0.05 ? "beyond " : "") + tape(Math.abs(mm));
+        return (tape(Math.abs(mm)).matches("0(,0)?") || mm > 0 ? "" : "beyond ") + tape(Math.abs(mm));
     }
 
     private void panel(BenchSheet.Panel panel) throws IOException {
@@ -110,7 +110,7 @@ public final class BenchPdf {
                 Point.of(LEFT, 20),
                 5.5,
                 0,
-                title.garment() + ": " + panel.piece().panel().id());
+                title.garment() + ": " + panel.piece().id().replace(".", ", "));
         ink.text(
                 Point.of(LEFT, 28),
                 2.8,

@@ -1,5 +1,6 @@
 package brightplumb.formats.sheet;
 
+import brightplumb.core.cut.Drafted;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
@@ -7,7 +8,6 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Level;
 import brightplumb.core.paper.Piece;
@@ -50,11 +50,15 @@ public record BenchSheet(List<Panel> panels) {
      */
     public record Place(int number, String what, Point at, String how) {}
 
-    /** The sheet of a draft as sewn, without allowances. */
-    public static BenchSheet of(Draft draft) {
-        return new BenchSheet(draft.pieces().stream()
-                .map(piece -> new Panel(piece, draft.levels(), new Walk(piece, draft.levels()).places()))
-                .toList());
+    /** The sheet of a garment as sewn, without allowances; legs that differ each on their own levels. */
+    public static BenchSheet of(Drafted drafted) {
+        List<Panel> panels = new ArrayList<>();
+        for (Piece piece : drafted.draft().pieces()) {
+            boolean right = drafted.right() != null && piece.id().endsWith(".right");
+            List<Level> levels = (right ? drafted.right() : drafted.draft()).levels();
+            panels.add(new Panel(piece, levels, new Walk(piece, levels).places()));
+        }
+        return new BenchSheet(panels);
     }
 
     /** Once round a piece, from the centre of the waist. */
@@ -91,8 +95,14 @@ public record BenchSheet(List<Panel> panels) {
             return switch (piece.seams().get(i).edge()) {
                 case WAIST -> "waist at the side";
                 case SIDE -> "hem at the side";
-                case HEM -> "hem at the " + centre;
-                default -> next.edge() == Edge.CENTRE_BACK_ZIP ? "zip end" : "on the " + centre;
+                case HEM -> next.edge() == Edge.INSEAM ? "hem at the inseam" : "hem at the " + centre;
+                case INSEAM -> "fork";
+                default ->
+                    switch (next.edge()) {
+                        case CENTRE_BACK_ZIP -> "zip end";
+                        case FLY -> "fly end";
+                        default -> "on the " + centre;
+                    };
             };
         }
 
