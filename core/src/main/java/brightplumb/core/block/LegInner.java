@@ -55,6 +55,7 @@ final class LegInner implements ForkSolver.Drawing {
     private final Point frontFork;
     private final LegRun frontInseam;
     private final double frontInseamLength;
+    private AtFork last;
 
     /**
      * Where a panel's side edge begins.
@@ -158,12 +159,23 @@ final class LegInner implements ForkSolver.Drawing {
 
     /** The inner edges, or null where no curve can be drawn. */
     Drawn drawn(double extension, double drop, double rise) {
+        AtFork at = atFork(extension, drop);
+        CrotchSeam ofBack = seam(back.raised(rise), at.fork(), at.climb());
+        return at.front() == null || ofBack == null ? null : new Drawn(frontInseam, at.inseam(), at.front(), ofBack);
+    }
+
+    /** What a back fork decides whatever the back rise: the front's seam too, for both climb from the fork alike. */
+    private record AtFork(Point fork, LegRun inseam, double climb, CrotchSeam front) {}
+
+    /** The rise is searched at one fork, so the fork drawn last is kept. */
+    private AtFork atFork(double extension, double drop) {
         Point fork = backFork(extension, drop);
-        LegRun inseam = inseam(BACK, fork);
-        double climb = (tilt(frontInseam) + tilt(inseam)) / 2;
-        CrotchSeam ofFront = seam(front, frontFork, climb);
-        CrotchSeam ofBack = seam(back.raised(rise), fork, climb);
-        return ofFront == null || ofBack == null ? null : new Drawn(frontInseam, inseam, ofFront, ofBack);
+        if (last == null || !last.fork().equals(fork)) {
+            LegRun inseam = inseam(BACK, fork);
+            double climb = (tilt(frontInseam) + tilt(inseam)) / 2;
+            last = new AtFork(fork, inseam, climb, seam(front, frontFork, climb));
+        }
+        return last;
     }
 
     private static double tilt(LegRun inseam) {

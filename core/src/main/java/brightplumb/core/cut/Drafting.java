@@ -17,6 +17,7 @@ import brightplumb.core.rule.Side;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.truing.Check;
+import brightplumb.core.truing.DraftingTable;
 import brightplumb.core.truing.Inspected;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
@@ -55,13 +56,31 @@ public final class Drafting {
         return new Drafted(
                 request,
                 doubted(request, draft),
-                checks(craft, new Inspected(draft, body, set, other -> craft.draft(body, other)), pieces),
+                checks(craft, new Inspected(draft, body, set, new Table(craft, body)), pieces),
                 pieces,
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
                 inForce(request, draft, set),
                 null);
+    }
+
+    /** Draws the garment again for the inspections that try what would settle them. */
+    private record Table(Craft craft, Body body) implements DraftingTable {
+        @Override
+        public Draft draft(Settings set) {
+            return craft.draft(body, set);
+        }
+
+        @Override
+        public boolean cuts(Settings set) {
+            return craft.cut(draft(set), set).stream()
+                    .allMatch(p -> sound(p.piece().sewLine()) && sound(p.cutLine()));
+        }
+    }
+
+    private static boolean sound(List<Segment> outline) {
+        return Outlines.closed(outline) && !Outlines.crosses(outline);
     }
 
     private static List<Check> checks(Craft craft, Inspected on, List<CutPiece> pieces) {
@@ -72,7 +91,7 @@ public final class Drafting {
 
     /** No outline leaves the core open or crossed; what cannot be drawn soundly is refused. */
     private static void sound(DraftRequest request, List<Segment> outline) {
-        if (!Outlines.closed(outline) || Outlines.crosses(outline)) {
+        if (!sound(outline)) {
             if (request.byHand().isEmpty()) {
                 throw new Refusal(
                         "measures", "From these measures the outline would run through itself; take them again");

@@ -9,6 +9,7 @@ public final class Roots {
 
     private static final BrentSolver BRENT = new BrentSolver(1e-14, 1e-11, 1e-13);
 
+    private static final BrentSolver ROUGH = new BrentSolver(1e-6, 0.01, 1e-6);
     private static final int MOST_ASKED = 200;
 
     private Roots() {}
@@ -19,6 +20,15 @@ public final class Roots {
      * @return the place, or nothing when the function has one sign at both ends or is not a number on the way
      */
     public static OptionalDouble between(double low, double high, DoubleUnaryOperator f) {
+        return between(BRENT, low, high, f);
+    }
+
+    /** The same to a hundredth of a millimetre, for what is dear to work out. */
+    public static OptionalDouble roughlyBetween(double low, double high, DoubleUnaryOperator f) {
+        return between(ROUGH, low, high, f);
+    }
+
+    private static OptionalDouble between(BrentSolver solver, double low, double high, DoubleUnaryOperator f) {
         double atLow = f.applyAsDouble(low);
         double atHigh = f.applyAsDouble(high);
         if (atLow == 0) {
@@ -31,7 +41,7 @@ public final class Roots {
             return OptionalDouble.empty();
         }
         try {
-            return OptionalDouble.of(BRENT.findRoot(new Bounded(f), low, high));
+            return OptionalDouble.of(solver.findRoot(new Bounded(f), low, high));
         } catch (Lost lost) {
             return OptionalDouble.empty();
         }

@@ -15,7 +15,7 @@ import java.util.List;
  * @param tolerance how far off is still true; 0 where any shortage counts
  * @param text the finding in plain words
  * @param cause why it is off, in plain words; empty when it is true
- * @param remedies what would settle it, the best first; empty where nothing that can be set would
+ * @param remedies what would settle it, the best first; empty where nothing that can be set would. Looked for when first asked
  * @param evidence what was measured, laid out to be seen
  */
 public record Check(
@@ -32,7 +32,7 @@ public record Check(
         Evidence evidence) {
 
     public Check {
-        remedies = List.copyOf(remedies);
+        remedies = remedies instanceof Remedies ? remedies : List.copyOf(remedies);
     }
 
     /** How far the measure lies from what is wanted; positive is too much. */

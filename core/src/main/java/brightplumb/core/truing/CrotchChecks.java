@@ -114,7 +114,7 @@ final class CrotchChecks {
                         : off < 0
                                 ? "The back neither rises nor goes under far enough: it would pull down at the back waist when she sits."
                                 : "The back rises or goes under too far: cloth will hang in folds under the seat.",
-                reaches ? List.of() : longer(on, off),
+                reaches ? List.of() : Remedies.whenAsked(() -> longer(on, off)),
                 new CrotchLoop(on, wanted));
     }
 

@@ -20,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -29,37 +28,70 @@ import java.util.function.ToDoubleFunction;
  * @param draft the draft
  * @param body the body
  * @param set the settings in force
- * @param redraw drafts the same garment for the same body with other settings
+ * @param table draws the same garment for the same body with other settings
  */
-public record Inspected(Draft draft, Body body, Settings set, Function<Settings, Draft> redraw) {
+public record Inspected(Draft draft, Body body, Settings set, DraftingTable table) {
 
     private static final Set<Edge> NOT_CENTRE = Set.of(Edge.WAIST, Edge.SIDE, Edge.HEM, Edge.INSEAM);
-    private static final double TRIED_NEAR = 1e-6;
+    private static final double TRIED_NEAR = 1e-3;
+    private static final double NUDGE = 2;
+    private static final double[] STEPS = {0.15, 0.4, 0.7, 1};
 
     /** The draft as it would be with settings changed; empty where it cannot be drawn so. */
     Optional<Inspected> tried(Map<Setting, Object> changed) {
         Settings then = set.with(changed);
         try {
-            return Optional.of(new Inspected(redraw.apply(then), body, then, redraw));
+            return Optional.of(new Inspected(table.draft(then), body, then, table));
         } catch (Refusal cannot) {
             return Optional.empty();
         }
     }
 
     /**
-     * The amount of a setting at which something measured on the draft comes to nothing, found by drawing it again.
+     * The amount of a setting at which something measured on the draft comes to nothing, found by drawing it again: first in growing steps
+     * from what it is toward either end, then closely between the two steps it lies in.
      *
-     * @param apart what is measured; its sign must differ between the two ends
+     * @param apart what is measured
+     * @return the amount, mm; empty where it is not found between the ends
      */
     OptionalDouble settles(Setting setting, double low, double high, ToDoubleFunction<Inspected> apart) {
-        return Roots.between(
-                Math.max(low, setting.least()),
-                Math.min(high, setting.most()),
-                amount -> tried(Map.of(setting, amount)).stream()
-                        .mapToDouble(apart)
-                        .map(found -> Math.abs(found) < TRIED_NEAR ? 0 : found)
+        double now = set.came(setting, draft.facts()).value();
+        double found = apart.applyAsDouble(this);
+        double up = Math.min(high, setting.most());
+        double down = Math.max(low, setting.least());
+        boolean upward = Math.abs(measured(setting, Math.min(up, now + NUDGE), apart)) < Math.abs(found);
+        double end = upward ? up : down;
+        double before = now;
+        double atBefore = found;
+        for (double share : STEPS) {
+            double next = now + (end - now) * share;
+            double atNext = measured(setting, next, apart);
+            if (Double.isNaN(atNext) || before == next) {
+                break;
+            }
+            if (atBefore * atNext <= 0) {
+                return Roots.roughlyBetween(
+                                Math.min(before, next),
+                                Math.max(before, next),
+                                amount -> measured(setting, amount, apart))
+                        .stream()
+                        .filter(amount -> table.cuts(set.with(Map.of(setting, amount))))
+                        .mapToObj(OptionalDouble::of)
                         .findFirst()
-                        .orElse(Double.NaN));
+                        .orElse(OptionalDouble.empty());
+            }
+            before = next;
+            atBefore = atNext;
+        }
+        return OptionalDouble.empty();
+    }
+
+    private double measured(Setting setting, double amount, ToDoubleFunction<Inspected> apart) {
+        return tried(Map.of(setting, amount)).stream()
+                .mapToDouble(apart)
+                .map(found -> Math.abs(found) < TRIED_NEAR ? 0 : found)
+                .findFirst()
+                .orElse(Double.NaN);
     }
 
     /** Whether the waist is cut wide and drawn up. */

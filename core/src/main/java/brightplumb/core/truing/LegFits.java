@@ -48,7 +48,7 @@ final class LegFits {
                         ? "There is room for the thigh below the fork."
                         : "The leg is too narrow for the thigh below the fork.",
                 room ? "" : "Her thigh is thick for her hip, or the forks are short for it.",
-                room ? List.of() : wider(on),
+                room ? List.of() : Remedies.whenAsked(() -> wider(on)),
                 new Round(
                         on,
                         "thigh",

@@ -13,7 +13,6 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Setting;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -51,13 +50,6 @@ final class SeamsMeet {
                 on.back().require(Edge.INSEAM).run());
         double apart = inseamsApart(on);
         boolean meets = Math.abs(apart) <= WaistCloses.TOLERANCE;
-        List<Remedy> remedies = new ArrayList<>();
-        if (!meets) {
-            on.settles(Setting.FORK_DROP, Setting.FORK_DROP.least(), Setting.FORK_DROP.most(), SeamsMeet::inseamsApart)
-                    .ifPresent(drop -> remedies.add(new Remedy(
-                            apart > 0 ? "Drop the back fork" : "Raise the back fork",
-                            Map.of(Setting.FORK_DROP.key(), drop))));
-        }
         return new Check(
                 "inseam.meets",
                 "Inseams",
@@ -74,8 +66,19 @@ final class SeamsMeet {
                         : apart > 0
                                 ? "The wider back fork makes a longer inseam, and the fork was not dropped enough to make up for it."
                                 : "The back fork lies too low for the front's.",
-                remedies,
+                meets ? List.of() : Remedies.whenAsked(() -> dropped(on, apart)),
                 walked);
+    }
+
+    private static List<Remedy> dropped(Inspected on, double apart) {
+        return on
+                .settles(
+                        Setting.FORK_DROP, Setting.FORK_DROP.least(), Setting.FORK_DROP.most(), SeamsMeet::inseamsApart)
+                .stream()
+                .mapToObj(drop -> new Remedy(
+                        apart > 0 ? "Drop the back fork" : "Raise the back fork",
+                        Map.of(Setting.FORK_DROP.key(), drop)))
+                .toList();
     }
 
     private static double inseamsApart(Inspected on) {

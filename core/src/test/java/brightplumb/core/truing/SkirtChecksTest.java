@@ -25,14 +25,13 @@ import brightplumb.core.rule.Ways;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 
 /** Each inspection sees the fault it is there for: a sound draft is spoiled in one place, and the right plumb line leans. */
 class SkirtChecksTest {
 
-    private static final Function<Settings, Draft> UNTRIED = set -> {
+    private static final DraftingTable UNTRIED = set -> {
         throw new AssertionError("Nothing is tried here");
     };
 
