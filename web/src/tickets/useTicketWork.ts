@@ -43,6 +43,17 @@ export function remedied<E extends Pick<Edits, 'settings' | 'cloth'>>(
 
 type Kept = { version: number; edits: Edits };
 
+/**
+ * Saves on their way, by ticket: a station that is left sends its last change off, and the next one waits for it, or the two would be taken
+ * for two people.
+ */
+const underway = new Map<string, Promise<unknown>>();
+
+/** Forgets what was kept on this machine, unless something newer has been kept since. */
+function forget(id: string, saved: Edits) {
+  if (JSON.stringify(kept(id)?.edits) === JSON.stringify(saved)) localStorage.removeItem(key(id));
+}
+
 function kept(id: string): Kept | null {
   try {
     return JSON.parse(localStorage.getItem(key(id)) ?? 'null');
@@ -76,20 +87,34 @@ export function useTicketWork(id: string) {
     setSaving('saving');
     let again = 0;
     try {
+      const other = underway.get(id);
+      if (other) {
+        await other.catch(() => {});
+        version.current = (queries.getQueryData(keys.ticket(id)) as Ticket).version;
+      }
+      if (other && !kept(id)) {
+        wanted.current = null;
+        setSaving('saved');
+        return;
+      }
       const cut = (queries.getQueryData(keys.ticket(id)) as Ticket).cut;
-      const now = await answered(
+      const sent = answered(
         api.PUT('/api/tickets/{id}', {
           params: { path: { id } },
           body: { ...body, cut, promised: body.promised ?? undefined, version: version.current } as never,
         }),
-      );
+      ).then((saved) => {
+        queries.setQueryData(keys.ticket(id), saved);
+        forget(id, body);
+        return saved;
+      });
+      underway.set(id, sent);
+      const now = await sent.finally(() => underway.get(id) === sent && underway.delete(id));
       version.current = now.version;
-      queries.setQueryData(keys.ticket(id), now);
       queries.invalidateQueries({ queryKey: ['tickets'] });
       setRefused(null);
       if (wanted.current === body) {
         wanted.current = null;
-        localStorage.removeItem(key(id));
         setSaving('saved');
       } else {
         again = 1;

@@ -170,6 +170,8 @@ class TruedAtTheTableTest {
         assertThat(plumbLine(page, "Crotch loop")).containsText("reaches, true");
 
         // Other ways of the same legs
+        page.keyboard().press("2");
+        page.getByTestId("draft-paper").waitFor();
         page.keyboard().press("c");
         assertThat(page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("Back crotch seam")))
                 .isVisible();
