@@ -33,6 +33,54 @@ class PreviewTest {
     }
 
     @Test
+    void trousers_carry_the_contracts_names_too() {
+        JsonNode draft = preview(
+                        "{\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":1016,\"hipDepth\":203.2,"
+                                + "\"bodyRise\":266.7,\"crotchLength\":701,\"outsideLeg\":1028.7}}")
+                .json();
+        assertThat(draft.get("facts").propertyNames())
+                .contains(
+                        "crotch.depth",
+                        "crotch.extension.front",
+                        "crotch.extension.back",
+                        "back.rise",
+                        "back.in",
+                        "back.hip.in",
+                        "fork.drop",
+                        "crease.front",
+                        "thigh.width.front",
+                        "knee.width.back",
+                        "hem.width.front",
+                        "inseam.front",
+                        "inseam.back",
+                        "side.front",
+                        "crotch.curve.front",
+                        "crotch.curve.back",
+                        "crotch.curve.total");
+        assertThat(draft.get("facts").get("crotch.extension.front").asDouble()).isCloseTo(63.5, within(1e-9));
+        assertThat(draft.get("checks").findValuesAsString("id"))
+                .containsExactly(
+                        "crotch.length",
+                        "crotch.depth",
+                        "inseam.meets",
+                        "side.meets",
+                        "waist.closes",
+                        "hip.closes",
+                        "joins.smooth",
+                        "darts.sound",
+                        "thigh.room",
+                        "crease.plumb",
+                        "sits",
+                        "enters",
+                        "hem.passes.heel",
+                        "hem.turns",
+                        "cloth.wide.enough");
+        assertThat(draft.get("pieces").findValuesAsString("id")).contains("front", "back");
+        assertThat(draft.get("pieces").get(0).get("seams").findValuesAsString("id"))
+                .contains("inseam", "crotch", "fly");
+    }
+
+    @Test
     void facts_steps_pieces_and_checks_carry_the_contracts_names() {
         JsonNode draft = preview(SOUND).json();
         assertThat(draft.get("facts").propertyNames())

@@ -35,8 +35,14 @@ final class LegWidths {
                 why);
     }
 
-    /** Knee and hem all round. */
+    /** Knee and hem all round, and the loop between the legs. */
     static void girths(Paper paper) {
+        paper.step(
+                paper.known("crotch.curve.front")
+                        .plus(paper.known("crotch.curve.back"))
+                        .named("crotch.curve.total", "crotch loop"),
+                "Crotch loop, waist to waist",
+                "Front and back seam together, to lay against the tape between the legs.");
         for (String where : List.of("knee", "hem")) {
             paper.step(
                     paper.known(where + ".width.front")

@@ -1,20 +1,63 @@
 package brightplumb.core.rule;
 
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
-import static brightplumb.core.rule.Setting.ALLOWANCES;
-import static brightplumb.core.rule.Setting.NEGATIVE_EASE;
-import static brightplumb.core.rule.Setting.WAIST_EASE;
+import static brightplumb.core.rule.Setting.*;
+import static java.util.Map.entry;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
 /** What the house does alike on skirts and on legs. Our own choice. */
 final class HouseHabits {
 
+    private static final Map<Setting, Rule> ALIKE = Map.ofEntries(
+            entry(
+                    NEGATIVE_EASE,
+                    worked(
+                            HouseHabits::negativeEase,
+                            "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
+            entry(
+                    WAIST_EASE,
+                    worked(
+                            given -> ease(given, given.body().waist(), 0.5),
+                            "Room to breathe and eat: half an inch all round.")),
+            entry(
+                    HIP_ALLOCATION,
+                    worked(
+                            HouseHabits::allocation,
+                            "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
+            entry(DART_LENGTH_FRONT, worked(given -> aboveHip(given, 4), "The belly's fullest point lies high.")),
+            entry(
+                    DART_LENGTH_BACK,
+                    worked(given -> aboveHip(given, 2.5), "The seat's fullest point lies lower than the belly's.")),
+            entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
+            entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
+            entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
+            entry(
+                    ZIP_LENGTH,
+                    worked(HouseHabits::zip, "Down to the hip line, and further where the hip would not go through.")),
+            entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
+            entry(WAIST_ALLOWANCE, byHabit(AllowanceHabit::waist)),
+            entry(SIDE_ALLOWANCE, byHabit(AllowanceHabit::side)),
+            entry(ZIP_ALLOWANCE, byHabit(AllowanceHabit::zip)),
+            entry(HEM_ALLOWANCE, byHabit(AllowanceHabit::hem)),
+            entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked.")));
+
     private HouseHabits() {}
+
+    /** A family's own rules together with those that every family has alike. */
+    static Map<Setting, Rule> with(Map<Setting, Rule> own) {
+        Map<Setting, Rule> rules = new EnumMap<>(ALIKE);
+        rules.putAll(own);
+        return rules;
+    }
 
     static Rule byHabit(Function<AllowanceHabit, Length> edge) {
         return worked(

@@ -22,31 +22,14 @@ final class HouseLegs {
             Family.LEGS,
             "House",
             "Chooses the amounts from the body: the back slopes with the seat, the fork drops until the inseams meet, the back rises until the loop is what the tape asked.",
-            Map.ofEntries(
-                    entry(
-                            NEGATIVE_EASE,
-                            worked(
-                                    HouseHabits::negativeEase,
-                                    "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
+            HouseHabits.with(Map.ofEntries(
                     entry(
                             HIP_EASE,
                             worked(
                                     given ->
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
                                     "Room to sit and bend: an inch and a half all round in cloth that does not give.")),
-                    entry(
-                            WAIST_EASE,
-                            worked(
-                                    given ->
-                                            HouseHabits.ease(given, given.body().waist(), 0.5),
-                                    "Room to breathe and eat: half an inch all round.")),
-                    entry(
-                            HIP_ALLOCATION,
-                            worked(
-                                    HouseHabits::allocation,
-                                    "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
-                    entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
                     entry(CENTRE_FRONT_IN, inches(0.25, "The centre front follows the belly in to the waist.")),
                     entry(SIDE_RISE, inches(0.25, "Over the side of the hip the way is longer than down the middle.")),
                     entry(
@@ -62,14 +45,6 @@ final class HouseLegs {
                             worked(
                                     given -> given.body().hip().over(28),
                                     "Sloped at the hip already, the back curve has room to run flat under the seat.")),
-                    entry(
-                            DART_LENGTH_FRONT,
-                            worked(given -> HouseHabits.aboveHip(given, 4), "The belly's fullest point lies high.")),
-                    entry(
-                            DART_LENGTH_BACK,
-                            worked(
-                                    given -> HouseHabits.aboveHip(given, 2.5),
-                                    "The seat's fullest point lies lower than the belly's.")),
                     entry(FRONT_HIP_OUT, inches(0, "The centre front hangs plumb from the hip.")),
                     entry(RISE_EASE, inches(0.75, "Fitted trousers hang half an inch to an inch below the body.")),
                     entry(CROTCH_DEPTH, belowTheRise("The rise was taken seated; a little more lets her sit in it.")),
@@ -107,14 +82,7 @@ final class HouseLegs {
                     entry(BACK_LEG_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
                     entry(BACK_SIDE_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
                     entry(LENGTH, worked(HouseLegs::outsideLeg, "Down the outside of the leg, as taped.")),
-                    entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
-                    entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
                     entry(CLOSURE, chosen(Closure.FLY, "Opened at the centre front.")),
-                    entry(
-                            ZIP_LENGTH,
-                            worked(
-                                    HouseHabits::zip,
-                                    "Down to the hip line, and further where the hip would not go through.")),
                     entry(
                             ELASTIC,
                             worked(
@@ -123,14 +91,8 @@ final class HouseLegs {
                     entry(
                             ELASTIC_STRETCH,
                             worked(given -> Amount.ratio("by habit", 1), "Usual elastic goes to twice its length.")),
-                    entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
-                    entry(WAIST_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::waist)),
-                    entry(SIDE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::side)),
                     entry(CROTCH_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
-                    entry(INSEAM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
-                    entry(ZIP_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::zip)),
-                    entry(HEM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::hem)),
-                    entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
+                    entry(INSEAM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)))));
 
     private HouseLegs() {}
 

@@ -18,12 +18,7 @@ final class HouseSkirt {
             Family.SKIRT,
             "House",
             "Chooses the amounts from the body: darts by the drop, the seat by its own tape where it was taken.",
-            Map.ofEntries(
-                    entry(
-                            NEGATIVE_EASE,
-                            worked(
-                                    HouseHabits::negativeEase,
-                                    "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
+            HouseHabits.with(Map.ofEntries(
                     entry(
                             HIP_EASE,
                             worked(
@@ -31,30 +26,10 @@ final class HouseSkirt {
                                             HouseHabits.ease(given, given.body().hip(), 1),
                                     "Room to sit and step: an inch all round in cloth that does not give.")),
                     entry(
-                            WAIST_EASE,
-                            worked(
-                                    given ->
-                                            HouseHabits.ease(given, given.body().waist(), 0.5),
-                                    "Room to breathe and eat: half an inch all round.")),
-                    entry(
-                            HIP_ALLOCATION,
-                            worked(
-                                    HouseHabits::allocation,
-                                    "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
-                    entry(
                             DART_PLAN,
                             chosen(
                                     DartPlan.BY_DROP,
                                     "Darts only as large as the difference between hip and waist asks.")),
-                    entry(
-                            DART_LENGTH_FRONT,
-                            worked(given -> HouseHabits.aboveHip(given, 4), "The belly's fullest point lies high.")),
-                    entry(
-                            DART_LENGTH_BACK,
-                            worked(
-                                    given -> HouseHabits.aboveHip(given, 2.5),
-                                    "The seat's fullest point lies lower than the belly's.")),
-                    entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
                     entry(CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back.")),
                     entry(SIDE_RISE, inches(0.5, "Over the side of the hip the way is longer than down the middle.")),
                     entry(
@@ -84,21 +59,8 @@ final class HouseSkirt {
                                     "The centre back hangs straight below the seat unless a pencil is asked.")),
                     entry(SLIT, inches(0, "No slit unless it is asked.")),
                     entry(STRIDE, Rule.fixed(Length.cm(65), "A step of an unhurried walk.")),
-                    entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
-                    entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
                     entry(CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")),
-                    entry(
-                            ZIP_LENGTH,
-                            worked(
-                                    HouseHabits::zip,
-                                    "Down to the hip line, and further where the hip would not go through.")),
-                    entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
-                    entry(WAIST_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::waist)),
-                    entry(SIDE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::side)),
-                    entry(CENTRE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
-                    entry(ZIP_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::zip)),
-                    entry(HEM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::hem)),
-                    entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked."))));
+                    entry(CENTRE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)))));
 
     private HouseSkirt() {}
 }
