@@ -18,7 +18,7 @@ public final class RedrawBench {
     private static final String CHANGE = """
             async (value) => {
               const field = document.querySelector('#set-hipEase');
-              const line = document.querySelector("[data-step='side.line.front'] path");
+              const line = document.querySelector("[data-step='side.line.front'] path, [data-step='side.front'] path");
               const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
               const start = performance.now();
               const drawn = new Promise((done) => {
@@ -39,7 +39,8 @@ public final class RedrawBench {
         try (Packaged application = Packaged.start("bench_redraw");
                 Browser browser = new Browser(application.address())) {
             firstLoad(browser);
-            redraw(browser);
+            redraw(browser, "Lamplighter", "a skirt's");
+            redraw(browser, "Stilt", "trousers'");
         }
     }
 
@@ -61,9 +62,9 @@ public final class RedrawBench {
         page.context().close();
     }
 
-    private static void redraw(Browser browser) {
+    private static void redraw(Browser browser, String ticket, String whose) {
         Page page = browser.signedIn();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Lamplighter")))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + ticket)))
                 .click();
         page.getByTestId("draft-paper").waitFor();
         double[] timings = new double[CHANGES];
@@ -75,6 +76,6 @@ public final class RedrawBench {
             }
             page.waitForTimeout(150);
         }
-        System.out.println("a changed amount to the redrawn line: " + Spread.of(timings));
+        System.out.println(whose + " changed amount to the redrawn line: " + Spread.of(timings));
     }
 }

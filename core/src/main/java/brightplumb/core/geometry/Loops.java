@@ -16,7 +16,7 @@ public final class Loops {
      * The line with its small loops cut out.
      *
      * @param run joined segments
-     * @param most mm; a loop longer than this is left, for it is no accident
+     * @param most mm from end to end of its parts; a loop longer than this is left, for it is no accident
      */
     public static List<Segment> cutOut(List<Segment> run, double most) {
         List<Segment> out = new ArrayList<>(run);
@@ -35,8 +35,9 @@ public final class Loops {
 
     private static boolean cutFrom(List<Segment> run, int i, double most) {
         double between = 0;
+        double[] box = box(run.get(i));
         for (int j = i + 1; j < run.size() && between < most; j++) {
-            double[] at = crossing(run.get(i), run.get(j));
+            double[] at = apart(box, run.get(j)) ? null : crossing(run.get(i), run.get(j));
             if (at != null) {
                 Segment before = run.get(i).part(0, at[0]);
                 Segment after = run.get(j).part(at[1], 1);
@@ -48,7 +49,7 @@ public final class Loops {
                 run.add(i, before);
                 return true;
             }
-            between += run.get(j).length();
+            between += run.get(j).from().distance(run.get(j).to());
         }
         return false;
     }
@@ -61,9 +62,6 @@ public final class Loops {
 
     /** The parameters at which two segments cross, not counting a shared end; null where they do not. */
     private static double[] crossing(Segment a, Segment b) {
-        if (apart(a, b)) {
-            return null;
-        }
         List<Point> chainA = a instanceof Line ? List.of(a.from(), a.to()) : a.flattened(STEPS);
         List<Point> chainB = b instanceof Line ? List.of(b.from(), b.to()) : b.flattened(STEPS);
         for (int i = 0; i + 1 < chainA.size(); i++) {
@@ -77,8 +75,7 @@ public final class Loops {
         return null;
     }
 
-    private static boolean apart(Segment a, Segment b) {
-        double[] x = box(a);
+    private static boolean apart(double[] x, Segment b) {
         double[] y = box(b);
         return x[0] > y[1] || y[0] > x[1] || x[2] > y[3] || y[2] > x[3];
     }
