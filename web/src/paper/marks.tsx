@@ -15,7 +15,7 @@ const COLOUR: Record<Tone, string> = {
 
 /** The tone of a panel's lines: the front solid, the back in long dashes, so that colour is never alone. */
 export function toneOf(panel: string): { tone: Tone; dash?: string } {
-  return panel === 'back' ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
+  return panel.startsWith('back') ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
 }
 
 export function Outline(props: {

@@ -19,7 +19,7 @@ class CatalogueTest {
             for (JsonNode way : ways) {
                 if (way.get("family").equals(cut.get("family"))) {
                     String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way.get("id")
-                            + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2}}";
+                            + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}";
                     var answer = demo.send("POST", "/api/drafts/preview", body);
                     assertThat(answer.status()).as(body).isEqualTo(200);
                     assertThat(answer.json().get("settings").propertyNames())

@@ -115,12 +115,19 @@ final class LegAmounts {
         return paper.step(
                 intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
-                gathered
-                        ? "A gathered waist has no darts."
-                        : (panel == Panel.FRONT
-                                        ? "Six tenths of what is left when the centre has come in."
-                                        : "Two thirds, nearly, of what is left when the centre has come in.")
-                                + " Never more than the quarter has to give; under a quarter inch none is sewn.");
+                whyIntake(panel, setting));
+    }
+
+    private String whyIntake(Panel panel, Setting setting) {
+        if (gathered) {
+            return "A gathered waist has no darts.";
+        }
+        String share = set.asked(setting).isPresent()
+                ? set.why(setting)
+                : panel == Panel.FRONT
+                        ? "Six tenths of what is left when the centre has come in."
+                        : "Two thirds, nearly, of what is left when the centre has come in.";
+        return share + " Never more than the quarter has to give; under a quarter inch none is sewn.";
     }
 
     private List<DartLine> darts(

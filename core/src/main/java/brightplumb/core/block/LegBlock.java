@@ -327,12 +327,22 @@ public final class LegBlock {
                 (byTape ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
                         .named("back.rise", "centre back up"),
                 "Centre back up",
-                set.asked(BACK_RISE).isPresent()
-                        ? set.why(BACK_RISE)
-                        : byTape
-                                ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
-                                : "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.");
+                whyRise(byTape, found));
         return found;
+    }
+
+    private String whyRise(boolean byTape, ForkSolver.Found found) {
+        if (set.asked(BACK_RISE).isPresent()) {
+            return set.why(BACK_RISE);
+        }
+        if (!byTape) {
+            return "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.";
+        }
+        double missing = Math.abs(found.missing());
+        return missing < 0.5
+                ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
+                : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
+                        + LegNotices.inBothUnits(missing) + " from what the tape asks.";
     }
 
     private Amount loop(Amount taped, Amount crotch) {

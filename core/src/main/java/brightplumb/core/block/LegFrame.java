@@ -34,9 +34,12 @@ final class LegFrame {
     private final Settings set;
     private final Paper paper;
     private final LegShape shape;
+    /** Straight from the crotch line to the hem, knee and all. */
     private final boolean straight;
+    /** Straight, and as wide at the hem as on the crotch line. */
+    private final boolean crotchWide;
+
     private final boolean plumb;
-    private final boolean fromCrotch;
     private final double hipX;
     private final double crease;
     private final double frontExtension;
@@ -63,26 +66,25 @@ final class LegFrame {
         this.crotchY = crotch.value();
         boolean shorts = length.value() < knee.value() + FAR_BELOW_KNEE;
         boolean hemAsked = set.askedBeyondWay(HEM);
-        boolean down = shape == LegShape.STRAIGHT || shape == LegShape.PLUMB;
-        boolean toHem = down || (shorts && hemAsked);
+        this.straight = shape == LegShape.STRAIGHT || shape == LegShape.PLUMB;
+        this.crotchWide = straight && !hemAsked;
+        this.plumb = shape == LegShape.PLUMB && !hemAsked;
+        // A straight leg, and a short one whose hem is asked, has no knee on its way.
+        boolean toHem = straight || (shorts && hemAsked);
         this.kneeY = toHem ? length.value() : knee.value();
         this.footY = toHem || !shorts ? length.value() : foot(body, knee);
         Amount line = frontHip.plus(extension).named(null, "front crotch line");
-        boolean straight = down && !hemAsked;
-        this.plumb = shape == LegShape.PLUMB && !hemAsked;
-        this.straight = down;
-        this.fromCrotch = straight;
         Amount narrower = shape == LegShape.TAPERED
                 ? set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2)
                 : Amount.inches("none", 0);
-        Amount atFoot = straight ? line : half(HEM, narrower);
+        Amount atFoot = crotchWide ? line : half(HEM, narrower);
         this.footWidth = atFoot.value();
         this.kneeWidth = toHem ? footWidth : half(KNEE, narrower).value();
         if (Math.min(footWidth, kneeWidth) < 2.5 * Length.INCH) {
             throw new Refusal(
                     set.toBlame(HEM, Measure.KNEE_GIRTH), "This leaves less than 2½ in (6 cm) for half the leg");
         }
-        say(LEG_SHAPE, atFoot.named(null, "front leg at the foot"), straight);
+        say(atFoot.named(null, "front leg at the foot"));
         this.atInseam = paper.step(
                         "back.leg.add", "Back wider at the inseam", set.amount(BACK_LEG_ADD), set.why(BACK_LEG_ADD))
                 .value();
@@ -101,12 +103,12 @@ final class LegFrame {
         return narrower.value() == 0 ? half : half.minus(narrower.named(null, "back leg wider"));
     }
 
-    private void say(Setting shapeOf, Amount atFoot, boolean straight) {
+    private void say(Amount atFoot) {
         paper.step(
                 "leg.front",
-                straight ? "Front leg, as wide as its crotch line" : "Front leg at the foot",
+                crotchWide ? "Front leg, as wide as its crotch line" : "Front leg at the foot",
                 atFoot,
-                straight ? set.why(shapeOf) : set.why(HEM));
+                set.why(crotchWide ? LEG_SHAPE : HEM));
     }
 
     double crease() {
@@ -147,7 +149,7 @@ final class LegFrame {
     private Across across(Panel panel, double width, double y) {
         double in = set.amount(SIDE_IN).value();
         double side = in > 0 && y == footY ? hipX - in : crease + width / 2;
-        if (fromCrotch && in == 0) {
+        if (crotchWide && in == 0) {
             side = hipX;
         }
         double inseam = side - width;
