@@ -339,7 +339,7 @@ public final class LegBlock {
             return "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.";
         }
         double missing = Math.abs(found.missing());
-        return missing < 0.5
+        return !(missing >= 0.5)
                 ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
                 : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
                         + LegNotices.inBothUnits(missing) + " from what the tape asks.";
