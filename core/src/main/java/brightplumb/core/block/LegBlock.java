@@ -15,8 +15,10 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.BackInseam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.FrontCurve;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
@@ -96,21 +98,25 @@ public final class LegBlock {
         double seatY = set.amount(HIP_ABOVE_CROTCH).value() > 0
                 ? hipDepth.value()
                 : set.belowBand(body.hipDepthAtCentre()).value();
+        boolean twoChords = set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
         var inner = new LegInner(
                 frame,
                 new LegInner.Centre(
                         Point.of(front.centreIn().value(), drop.value()),
                         Point.of(-frontOut.value(), seatY),
-                        guide(CURVE_GUIDE_FRONT)),
+                        twoChords ? Double.NaN : guide(CURVE_GUIDE_FRONT),
+                        twoChords ? LegInner.TWO_CHORDS : LegInner.SHARE),
                 new LegInner.Centre(
                         Point.of(back.centreIn().value(), 0),
                         Point.of(backHipIn.value(), seatY),
-                        guide(CURVE_GUIDE_BACK)),
+                        guide(CURVE_GUIDE_BACK),
+                        LegInner.SHARE),
                 from(front, hipDepth, sideRise),
                 from(back, hipDepth, sideRise),
                 crotch.value(),
                 length.value(),
-                set.amount(STRETCH_IN).value());
+                set.amount(STRETCH_IN).value(),
+                set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT);
         ForkSolver.Found found = solved(inner, crotch, guess);
         LegInner.Drawn drawn = inner.drawn(found.extension(), found.drop(), found.rise());
         if (drawn == null) {
@@ -266,12 +272,16 @@ public final class LegBlock {
                         Point.of(-seam.guide(), -seam.guide())
                                 .times(Math.sqrt(0.5))
                                 .plus(Point.of(0, paper.known("crotch.depth").value()))));
-        Amount asked = set.asked(setting).orElse(null);
+        boolean twoChords = panel == FRONT && set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
+        Amount asked = twoChords ? null : set.asked(setting).orElse(null);
         boolean held = asked != null && Math.abs(asked.value() - seam.guide()) > 0.05;
         paper.step(
                 (asked == null || held
                                 ? Amount.found(
-                                        held ? "held off the chord" : "0.62 of the way to the chord", seam.guide())
+                                        twoChords
+                                                ? "where two chords cross"
+                                                : held ? "held off the chord" : "0.62 of the way to the chord",
+                                        seam.guide())
                                 : asked)
                         .named(id, panel.id() + " curve at 45°"),
                 panel.title() + " curve from the corner, at 45°",

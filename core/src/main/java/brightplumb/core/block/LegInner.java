@@ -20,7 +20,10 @@ final class LegInner implements ForkSolver.Drawing {
     static final double CURVE_HEIGHT = 2 * Length.INCH;
 
     /** Where the guide goes when a distance is not asked for, as a share of the chord's own distance. Our own choice. */
-    private static final double SHARE = 0.62;
+    static final double SHARE = 0.62;
+
+    /** Where two chords cross: a third of the way out and up from the corner, at two thirds of the chord's distance. */
+    static final double TWO_CHORDS = 2.0 / 3;
 
     /** An inseam leaves the fork no further from the upright than this, in radians; it bends to the knee from there. Our own choice. */
     private static final double MOST_TILT = Math.toRadians(15);
@@ -33,11 +36,12 @@ final class LegInner implements ForkSolver.Drawing {
      *
      * @param top where it leaves the waist
      * @param hip where it crosses the hip line
-     * @param guide the curve's guide asked for, mm; NaN where the house chooses
+     * @param guide the curve's guide asked for, mm; NaN where a share of the chord's distance is taken
+     * @param share that share
      */
-    record Centre(Point top, Point hip, double guide) {
+    record Centre(Point top, Point hip, double guide, double share) {
         Centre raised(double rise) {
-            return new Centre(Point.of(top.x(), -rise), hip, guide);
+            return new Centre(Point.of(top.x(), -rise), hip, guide, share);
         }
     }
 
@@ -50,6 +54,7 @@ final class LegInner implements ForkSolver.Drawing {
     private final double crotchY;
     private final double hemY;
     private final double stretchIn;
+    private final boolean halfStraight;
     private final SideFrom frontSide;
     private final SideFrom backSide;
     private final Point frontFork;
@@ -73,13 +78,15 @@ final class LegInner implements ForkSolver.Drawing {
             SideFrom backSide,
             double crotchY,
             double hemY,
-            double stretchIn) {
+            double stretchIn,
+            boolean halfStraight) {
         this.frame = frame;
         this.front = front;
         this.back = back;
         this.crotchY = crotchY;
         this.hemY = hemY;
         this.stretchIn = stretchIn;
+        this.halfStraight = halfStraight;
         this.frontSide = frontSide;
         this.backSide = backSide;
         this.frontFork = Point.of(-frame.frontExtension(), crotchY);
@@ -96,6 +103,9 @@ final class LegInner implements ForkSolver.Drawing {
                 ? Point.of(fork.x(), frame.kneeY())
                 : frame.foot(panel).inseam();
         Point knee = frame.plumb() ? foot : frame.knee(panel).inseam();
+        if (panel == BACK && halfStraight && !frame.straight()) {
+            knee = knee.minus(foot.minus(knee).unit().times(knee.distance(fork) / 2));
+        }
         Point leaving = notTooSlanted(knee.minus(fork));
         if (frame.straight() && leaving == null) {
             return LegRun.straight(fork, foot);
@@ -190,13 +200,14 @@ final class LegInner implements ForkSolver.Drawing {
         Point start = centre.top().toward(centre.hip(), share);
         DoubleFunction<CrotchSeam> at =
                 k -> CrotchSeam.drawn(centre.top(), start, fork, climb, crotchY, centre.guide(), k);
-        CrotchSeam usual = at.apply(SHARE);
+        CrotchSeam usual = at.apply(centre.share());
         if (usual == null || !Double.isNaN(centre.guide()) || !usual.hooks()) {
             return usual;
         }
         // On a small body the usual guide would hook the curve at its beginning; it goes nearer the corner until it
         // does not.
-        return Roots.between(NEAREST_SHARE, SHARE, k -> at.apply(k).curve().tightest(CrotchSeam.PLACES) - EASED)
+        return Roots.between(
+                        NEAREST_SHARE, centre.share(), k -> at.apply(k).curve().tightest(CrotchSeam.PLACES) - EASED)
                 .stream()
                 .mapToObj(at)
                 .findFirst()

@@ -25,6 +25,8 @@ public enum Family {
                     BACK_EXTENSION,
                     FORK_DROP,
                     STRETCH_IN,
+                    FRONT_CURVE,
+                    BACK_INSEAM,
                     CURVE_GUIDE_FRONT,
                     CURVE_GUIDE_BACK,
                     LEG_SHAPE,

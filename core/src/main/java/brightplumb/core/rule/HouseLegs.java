@@ -59,6 +59,8 @@ final class HouseLegs {
                             worked(
                                     given -> given.amount(FRONT_EXTENSION).times(1.75),
                                     "Seat and thigh lie behind the side seam, so the back goes further under.")),
+                    entry(FRONT_CURVE, chosen(FrontCurve.GUIDE, "Laid in by its distance from the corner.")),
+                    entry(BACK_INSEAM, chosen(BackInseam.ONE_CURVE, "One curve from the fork to the knee.")),
                     entry(STRETCH_IN, inches(0, "Both inseams one length; nothing is stretched in.")),
                     entry(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the knee, then to the hem.")),
                     entry(

@@ -230,6 +230,26 @@ class LegBlockTest {
     }
 
     @Test
+    void two_chords_lay_the_front_curve_in_shallower_than_the_house_guide() {
+        Drafted guided = draft("classic-trousers", "house", body(28, 40), Map.of());
+        Drafted chords = draft("classic-trousers", "house", body(28, 40), Map.of("frontCurve", "two-chords"));
+        assertThat(inches(chords, "crotch.guide.front") / inches(guided, "crotch.guide.front"))
+                .isCloseTo(2 / 3.0 / 0.62, within(1e-3));
+        assertThat(inches(chords, "crotch.guide.back")).isCloseTo(inches(guided, "crotch.guide.back"), within(1e-6));
+    }
+
+    @Test
+    void a_back_inseam_half_straight_is_still_swung_to_the_fronts_length() {
+        Drafted drafted = draft("classic-trousers", "house", body(28, 40), Map.of("backInseam", "half-straight"));
+        assertThat(inches(drafted, "inseam.back")).isCloseTo(inches(drafted, "inseam.front"), within(1e-6));
+        Drafted swept = draft("classic-trousers", "house", body(28, 40), Map.of());
+        assertThat(inches(drafted, "thigh.width.back")).isLessThan(inches(swept, "thigh.width.back"));
+        assertThat(drafted.checks())
+                .filteredOn(c -> c.id().equals("joins.smooth"))
+                .allSatisfy(c -> assertThat(c.measured()).isLessThan(1));
+    }
+
+    @Test
     void a_leg_under_three_inches_is_refused_at_its_length() {
         assertThatThrownBy(() -> draft("shorts-block", "house", body(28, 40), Map.of("length", 300.0)))
                 .isInstanceOfSatisfying(
