@@ -84,7 +84,7 @@ final class LeftAndRight {
         return Notice.of(
                 "left-and-right",
                 differs.title() + " differs by " + TapeWriter.eighths(Length.mm(apart)) + " in (" + Math.round(apart)
-                        + " mm) from left to right, so each leg is drafted from its own side of the tape: four pieces, marked left and right; the centre seams are alike. The paper shows the left.");
+                        + " mm) from left to right, so each leg is drafted from its own side of the tape: four pieces, marked left and right; turn the right ones over before cutting. The centre seams are alike. The paper shows the left.");
     }
 
     private static List<Check> checks(Drafted left, Drafted right) {
@@ -132,7 +132,7 @@ final class LeftAndRight {
     private static CutPiece sided(CutPiece cut, boolean left) {
         return new CutPiece(
                 sided(cut.piece(), left),
-                cut.name() + ", " + side(left) + (left ? "" : ", turned over"),
+                cut.name() + ", " + side(left),
                 1,
                 false,
                 false,
