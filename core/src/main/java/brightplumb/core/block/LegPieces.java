@@ -19,7 +19,8 @@ import java.util.OptionalDouble;
 /** Makes pattern pieces of a leg's lines: edges in order, marks, and the crease for a grain line. */
 final class LegPieces {
 
-    private static final double CLOSED = 2 * Length.INCH;
+    /** A knee nearer the hem than this needs no notch of its own, mm. */
+    private static final double KNEE_ABOVE_HEM = 2 * Length.INCH;
 
     private LegPieces() {}
 
@@ -62,7 +63,7 @@ final class LegPieces {
         }
         int strokes = panel.notches();
         level(lines.side(), hipY, -1, strokes, "hip", marks);
-        if (kneeY < hemY - CLOSED) {
+        if (kneeY < hemY - KNEE_ABOVE_HEM) {
             level(lines.side(), kneeY, -1, strokes, "knee", marks);
             level(lines.inseam(), kneeY, 1, strokes, "knee", marks);
         }

@@ -102,15 +102,14 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
                 .find(Measure.CROTCH_LENGTH)
                 .map(a -> a.value())
                 .orElse(2 * rise + 0.165 * on.body().hip().value());
-        double low = Point.of(0, 0).distance(Point.of(0, rise));
-        double bulge = Roots.between(0, 1.6, k -> Curves.length(between(backX, frontX, low, k)) - round)
+        double bulge = Roots.between(0, 1.6, k -> Curves.length(between(backX, frontX, rise, k)) - round)
                 .orElse(0.8);
-        List<Segment> outline = new ArrayList<>(between(backX, frontX, low, bulge));
+        List<Segment> outline = new ArrayList<>(between(backX, frontX, rise, bulge));
         outline.add(new Line(Point.of(frontX, 0), Point.of(backX, 0)));
         table.fill(BODY, outline);
-        table.say(PENCIL, Point.of((backX + frontX) / 2, low * 0.42), "the body");
+        table.say(PENCIL, Point.of((backX + frontX) / 2, rise * 0.42), "the body");
         if (on.body().find(Measure.CROTCH_LENGTH).isPresent()) {
-            table.say(PENCIL, Point.of((backX + frontX) / 2, low * 0.42 + 24), "taped", Quantity.MM, round);
+            table.say(PENCIL, Point.of((backX + frontX) / 2, rise * 0.42 + 24), "taped", Quantity.MM, round);
         }
     }
 

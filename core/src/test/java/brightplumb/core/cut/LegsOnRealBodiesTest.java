@@ -87,7 +87,15 @@ class LegsOnRealBodiesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"classic-trousers", "palazzo", "shorts-block", "flap-pocket-shorts"})
+    @ValueSource(
+            strings = {
+                "classic-trousers",
+                "palazzo",
+                "shorts-block",
+                "lounge-shorts",
+                "box-fold-palazzo",
+                "flap-pocket-shorts"
+            })
     void the_house_reaches_the_loop_without_a_hook_on_every_body(String cut) {
         int reached = 0;
         for (Bodies.Row row : Bodies.all()) {
