@@ -22,7 +22,7 @@ bench() {
   [ $what = core ] || [ $what = start ] && return
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable
   PLUMB_TEST_PG_PORT=$(sed -n 4p "$CLUSTER/postmaster.pid" 2>/dev/null || as_pg sed -n 4p "$CLUSTER/postmaster.pid")
-  export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_PASSWORD
+  export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD
   if [ $what = preview ] || [ $what = all ]; then measure brightplumb.bench.PreviewBench; fi
   if [ $what != preview ]; then measure brightplumb.bench.RedrawBench; fi
 }

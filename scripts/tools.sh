@@ -11,7 +11,13 @@ install_packages() {
     command -v sudo >/dev/null && sudo -n true 2>/dev/null || fail "please install (as root): apt-get install $*"
     as=(sudo -n)
   fi
-  say "installing $*"
+  if [ -t 0 ] && [ -t 2 ]; then
+    local answer
+    read -r -p "plumb: $* is not here. Install it from Debian's packages? [Y/n] " answer
+    case $answer in [nN]*) fail "please install: apt-get install $*" ;; esac
+  else
+    say "$* is not here; installing it from Debian's packages"
+  fi
   local log; log=$(mktemp)
   { "${as[@]}" apt-get update -qq && "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } \
     >"$log" 2>&1 </dev/null || { tail -n 5 "$log" >&2; fail "could not install: $*"; }
@@ -40,6 +46,7 @@ need_postgres() {
   if [ -z "$(pg_bin)" ]; then
     # The package would otherwise create and start a cluster of its own.
     if [ "$(id -u)" = 0 ] && [ ! -e /etc/postgresql-common/createcluster.conf ]; then
+      say "writing /etc/postgresql-common/createcluster.conf, so that the package starts no database of its own"
       mkdir -p /etc/postgresql-common && echo 'create_main_cluster = false' >/etc/postgresql-common/createcluster.conf
     fi
     install_packages postgresql
@@ -61,6 +68,13 @@ port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 check_port() {
   [[ $2 =~ ^[0-9]{1,5}$ ]] && [ "$2" -ge 1 ] && [ "$2" -le 65535 ] || fail "$1 is not a port: $2"
   if port_taken "$2"; then fail "port $2 is taken; is another copy running? Set $1 to another port"; fi
+}
+
+# check_word NAME VALUE ALLOWED...
+check_word() {
+  local name=$1 value=$2 word
+  for word in "${@:3}"; do [ "$value" != "$word" ] || return 0; done
+  fail "$name is not one of ${*:3}: $value"
 }
 
 free_port() {

@@ -1,37 +1,54 @@
+import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
-import { BenchSheet } from './bench/BenchSheet';
-import { Book } from './book/Book';
-import { PersonPage } from './book/PersonPage';
-import { Compare } from './compare/Compare';
-import { CutStation } from './cut/CutStation';
-import { DraftStation } from './draft/DraftStation';
-import { FitStation } from './fit/FitStation';
 import { Waiting } from './kit/Waiting';
-import { TicketMeasures } from './measure/TicketMeasures';
-import { Rack } from './rack/Rack';
-import { SignIn } from './signin/SignIn';
-import { TrueStation } from './true/TrueStation';
+
+// Stations are fetched when they are entered.
+const SignIn = lazy(async () => ({ default: (await import('./signin/SignIn')).SignIn }));
+const Rack = lazy(async () => ({ default: (await import('./rack/Rack')).Rack }));
+const TicketDesk = lazy(async () => ({ default: (await import('./tickets/TicketDesk')).TicketDesk }));
+const Book = lazy(async () => ({ default: (await import('./book/Book')).Book }));
+const PersonPage = lazy(async () => ({ default: (await import('./book/PersonPage')).PersonPage }));
+const YourWorkroom = lazy(async () => ({ default: (await import('./account/YourWorkroom')).YourWorkroom }));
+const TicketMeasures = lazy(async () => ({ default: (await import('./measure/TicketMeasures')).TicketMeasures }));
+const DraftStation = lazy(async () => ({ default: (await import('./draft/DraftStation')).DraftStation }));
+const TrueStation = lazy(async () => ({ default: (await import('./true/TrueStation')).TrueStation }));
+const Compare = lazy(async () => ({ default: (await import('./compare/Compare')).Compare }));
+const BenchSheet = lazy(async () => ({ default: (await import('./bench/BenchSheet')).BenchSheet }));
+const FitStation = lazy(async () => ({ default: (await import('./fit/FitStation')).FitStation }));
+const CutStation = lazy(async () => ({ default: (await import('./cut/CutStation')).CutStation }));
 
 export function App() {
   const session = useSession();
   if (session.isPending || session.isError) {
     return <Waiting error={session.error} again={() => session.refetch()} />;
   }
-  if (session.data === null) return <SignIn />;
+  if (!session.data.account) {
+    return (
+      <Suspense>
+        <SignIn door={session.data} />
+      </Suspense>
+    );
+  }
   return (
-    <Routes>
-      <Route path="/" element={<Rack />} />
-      <Route path="/book" element={<Book />} />
-      <Route path="/book/:person" element={<PersonPage />} />
-      <Route path="/tickets/:ticket/measure" element={<TicketMeasures />} />
-      <Route path="/tickets/:ticket/draft" element={<DraftStation />} />
-      <Route path="/tickets/:ticket/true" element={<TrueStation />} />
-      <Route path="/tickets/:ticket/compare" element={<Compare />} />
-      <Route path="/tickets/:ticket/bench" element={<BenchSheet />} />
-      <Route path="/tickets/:ticket/fit" element={<FitStation />} />
-      <Route path="/tickets/:ticket/cut" element={<CutStation />} />
-      <Route path="*" element={<Navigate to="/" replace />} />
-    </Routes>
+    <Suspense fallback={<Waiting />}>
+      <Routes>
+        <Route path="/" element={<Rack />} />
+        <Route path="/book" element={<Book />} />
+        <Route path="/book/:person" element={<PersonPage />} />
+        <Route path="/workroom" element={<YourWorkroom />} />
+        <Route path="/tickets/:ticket" element={<TicketDesk />}>
+          <Route path="measure" element={<TicketMeasures />} />
+          <Route path="draft" element={<DraftStation />} />
+          <Route path="true" element={<TrueStation />} />
+          <Route path="compare" element={<Compare />} />
+          <Route path="bench" element={<BenchSheet />} />
+          <Route path="fit" element={<FitStation />} />
+          <Route path="cut" element={<CutStation />} />
+          <Route index element={<Navigate to="draft" replace />} />
+        </Route>
+        <Route path="*" element={<Navigate to="/" replace />} />
+      </Routes>
+    </Suspense>
   );
 }

@@ -1,33 +1,34 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
-import { Problem } from './api/client';
+import { keeping, queryClient, resume } from './api/keeping';
 import { UndoProvider } from './kit/Undo';
 import { UnitProvider } from './tape/unit';
+import { DeskProvider } from './tickets/TicketDesk';
 import './theme.css';
 
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: {
-      staleTime: 5_000,
-      retry: (count, error) => error instanceof Problem && error.lost && count < 3,
-      refetchOnWindowFocus: true,
-    },
-  },
-});
+const queries = queryClient();
+const root = document.getElementById('root');
+if (!root) throw new Error('No place for the page');
 
-createRoot(document.getElementById('root') as HTMLElement).render(
+createRoot(root).render(
   <StrictMode>
-    <QueryClientProvider client={queries}>
+    <PersistQueryClientProvider
+      client={queries}
+      persistOptions={keeping(localStorage)}
+      onSuccess={() => resume(queries)}
+    >
       <UnitProvider>
         <UndoProvider>
-          <BrowserRouter>
-            <App />
-          </BrowserRouter>
+          <DeskProvider>
+            <BrowserRouter>
+              <App />
+            </BrowserRouter>
+          </DeskProvider>
         </UndoProvider>
       </UnitProvider>
-    </QueryClientProvider>
+    </PersistQueryClientProvider>
   </StrictMode>,
 );

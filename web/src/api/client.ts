@@ -23,6 +23,10 @@ export type Cut = Views['CutView'];
 export type Way = Views['WayView'];
 export type Setting = Views['SettingView'];
 export type Measure = Views['MeasureView'];
+export type Cloth = Views['ClothView'];
+export type SettingValue = Views['SettingValue'];
+export type Settings = Ticket['settings'];
+export type Account = Views['AccountView'];
 
 export type Fault = { field: string; message: string };
 
@@ -32,7 +36,10 @@ export class Problem extends Error {
     readonly status: number,
     message: string,
     readonly faults: Fault[] = [],
+    /** What is there now, where somebody else was first. */
     readonly current: unknown = null,
+    /** What else the answer said: how one gets in, how long to wait. */
+    readonly told: Record<string, unknown> = {},
   ) {
     super(message);
   }
@@ -40,6 +47,11 @@ export class Problem extends Error {
   /** Whether the request never got an answer. */
   get lost(): boolean {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
+  }
+
+  /** Whether somebody else changed it first. */
+  get stale(): boolean {
+    return this.status === 409;
   }
 
   at(field: string): string | undefined {
@@ -66,6 +78,16 @@ api.use(csrf);
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
+type Body = { detail?: string; errors?: Fault[]; current?: unknown };
+
+/** A refusal that passes says when. */
+function said(detail: string, status: number, wait: string | null): string {
+  if (status !== 429 || wait === null) return detail;
+  const seconds = Number(wait);
+  const minutes = Math.ceil(seconds / 60);
+  return `Too many tries; the next one is let pass in ${seconds < 90 ? `${seconds} seconds` : `${minutes} minutes`}`;
+}
+
 /** Waits for an answer and gives its data, or throws a Problem in words for the person at the table. */
 export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
@@ -80,9 +102,21 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
     connection.found();
     return answer.data as T;
   }
-  const body = (answer.error ?? {}) as { detail?: string; errors?: Fault[]; current?: unknown };
-  const problem = new Problem(response.status, body.detail ?? response.statusText, body.errors, body.current);
+  const body: Body = typeof answer.error === 'object' && answer.error !== null ? answer.error : {};
+  const wait = response.headers.get('Retry-After');
+  const problem = new Problem(
+    response.status,
+    said(body.detail ?? response.statusText, response.status, wait),
+    body.errors,
+    body.current,
+    { ...body },
+  );
   if (problem.lost) connection.lost();
   else connection.found();
   throw problem;
+}
+
+/** What was thrown, as a problem with words for the person at the table. */
+export function problemOf(thrown: unknown): Problem {
+  return thrown instanceof Problem ? thrown : new Problem(0, 'Something went wrong on this page; load it again.');
 }

@@ -1,6 +1,16 @@
 /** What is read from the workroom, under one key each. */
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { answered, api, type BenchPanel, type Draft, type Evidence, Problem } from './client';
+import { keepPreviousData, useInfiniteQuery, useQueries, useQuery } from '@tanstack/react-query';
+import {
+  type Account,
+  answered,
+  api,
+  type BenchPanel,
+  type Draft,
+  type Evidence,
+  Problem,
+  type Revision,
+  type Views,
+} from './client';
 
 export const keys = {
   session: ['session'] as const,
@@ -15,14 +25,18 @@ export const keys = {
   pages: (id: string, paper: string, version: number) => ['pages', id, paper, version] as const,
 };
 
+/** Who is signed in, or how one gets in. */
+export type Door = { account: Account | null; demo: boolean; signUp: boolean };
+
 export function useSession() {
-  return useQuery({
+  return useQuery<Door>({
     queryKey: keys.session,
     queryFn: async () => {
       try {
-        return await answered(api.GET('/api/session'));
+        return { account: await answered(api.GET('/api/session')), demo: false, signUp: false };
       } catch (e) {
-        if (e instanceof Problem && e.status === 401) return null;
+        if (e instanceof Problem && e.status === 401)
+          return { account: null, demo: e.told.demo === true, signUp: e.told.signUp === true };
         throw e;
       }
     },
@@ -41,12 +55,34 @@ export const useWays = () =>
 export const useMeasures = () =>
   useQuery({ queryKey: ['measures'], queryFn: async () => (await answered(api.GET('/api/measures'))).items, ...fixed });
 
-export const usePeople = (q: string) =>
-  useQuery({
-    queryKey: keys.people(q),
-    queryFn: () => answered(api.GET('/api/people', { params: { query: { q, size: 100 } } })),
+type Paged<T> = { items: T[]; total: number; page: number; size: number };
+
+/** A list that grows by a page when asked for more. */
+function usePaged<T>(key: readonly unknown[], fetch: (page: number) => Promise<Paged<T>>, enabled = true) {
+  const query = useInfiniteQuery({
+    queryKey: [...key, 'paged'],
+    queryFn: ({ pageParam }) => fetch(pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
     placeholderData: keepPreviousData,
+    enabled,
   });
+  return {
+    items: query.data?.pages.flatMap((p) => p.items),
+    total: query.data?.pages[0]?.total ?? 0,
+    error: query.error,
+    refetch: query.refetch,
+    more: query.hasNextPage ? () => void query.fetchNextPage() : undefined,
+    busy: query.isFetchingNextPage,
+  };
+}
+
+const PAGE = 48;
+
+export const usePeople = (q: string, size = PAGE) =>
+  usePaged([...keys.people(q), size], (page) =>
+    answered(api.GET('/api/people', { params: { query: { q, page, size } } })),
+  );
 
 export const usePerson = (id: string) =>
   useQuery({
@@ -55,33 +91,46 @@ export const usePerson = (id: string) =>
     enabled: id !== '',
   });
 
+/** A person's sheets, the newest first: the latest two hundred. */
 export const useSheets = (person: string) =>
   useQuery({
     queryKey: keys.sheets(person),
     queryFn: async () =>
-      (await answered(api.GET('/api/people/{id}/sheets', { params: { path: { id: person } } }))).items,
+      (await answered(api.GET('/api/people/{id}/sheets', { params: { path: { id: person }, query: { size: 200 } } })))
+        .items,
     enabled: person !== '',
   });
 
-export const useTickets = (q: string, person?: string) =>
-  useQuery({
-    queryKey: keys.tickets(q, person),
-    queryFn: () => answered(api.GET('/api/tickets', { params: { query: { q, person, size: 200 } } })),
-    placeholderData: keepPreviousData,
-  });
+export const useTickets = (q: string, person?: string, size = PAGE) =>
+  usePaged([...keys.tickets(q, person), size], (page) =>
+    answered(api.GET('/api/tickets', { params: { query: { q, person, page, size } } })),
+  );
 
-export const useTicket = (id: string) =>
-  useQuery({
-    queryKey: keys.ticket(id),
-    queryFn: () => answered(api.GET('/api/tickets/{id}', { params: { path: { id } } })),
-    enabled: id !== '',
-  });
+export const ticketQuery = (id: string) => ({
+  queryKey: keys.ticket(id),
+  queryFn: () => answered(api.GET('/api/tickets/{id}', { params: { path: { id } } })),
+});
+
+export const useTicket = (id: string) => useQuery({ ...ticketQuery(id), enabled: id !== '' });
 
 export const useRevisions = (id: string) =>
-  useQuery({
-    queryKey: keys.revisions(id),
-    queryFn: async () => (await answered(api.GET('/api/tickets/{id}/revisions', { params: { path: { id } } }))).items,
+  usePaged(keys.revisions(id), (page) =>
+    answered(api.GET('/api/tickets/{id}/revisions', { params: { path: { id }, query: { page, size: 20 } } })),
+  );
+
+/** Whether each revision in view would come out otherwise today; asked one by one, and remembered by the workroom. */
+export function useLooked(id: string, revisions: Revision[]): Revision[] {
+  const looked = useQueries({
+    queries: revisions.map((r) => ({
+      queryKey: [...keys.revisions(id), r.number],
+      queryFn: () =>
+        answered(api.GET('/api/tickets/{id}/revisions/{number}', { params: { path: { id, number: r.number } } })),
+      enabled: r.comparable && r.moved === null,
+      staleTime: Number.POSITIVE_INFINITY,
+    })),
   });
+  return revisions.map((r, i) => looked[i]?.data ?? r);
+}
 
 export const usePages = (id: string, paper: string, version: number, enabled: boolean) =>
   useQuery({
@@ -91,20 +140,13 @@ export const usePages = (id: string, paper: string, version: number, enabled: bo
     enabled,
   });
 
-export type DraftAsked = {
-  cut: string;
-  way: string;
-  /** In mm; both readings where a tape was read twice. */
-  measures: Record<string, number | number[]>;
-  settings: Record<string, unknown>;
-  cloth: { stretch: number; width: number; folded: boolean; oneWay: boolean };
-};
+export type DraftAsked = Required<Views['PreviewRequest']>;
 
 /** A draft, redrawn whenever what is asked changes; the last one stays in view while the next is on its way. */
 export const useDraft = (asked: DraftAsked | null) =>
   useQuery<Draft>({
     queryKey: ['draft', asked],
-    queryFn: ({ signal }) => answered(api.POST('/api/drafts/preview', { body: asked as never, signal })),
+    queryFn: ({ signal }) => answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal })),
     enabled: asked !== null,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
@@ -119,7 +161,7 @@ export const useEvidence = (asked: DraftAsked | null) =>
   useQuery<Evidence[]>({
     queryKey: ['evidence', asked],
     queryFn: async ({ signal }) =>
-      (await answered(api.POST('/api/drafts/evidence', { body: asked as never, signal }))).items,
+      (await answered(api.POST('/api/drafts/evidence', { body: asked ?? {}, signal }))).items,
     enabled: asked !== null,
     ...worked,
   });
@@ -129,7 +171,7 @@ export const useBenchSheet = (asked: DraftAsked | null) =>
   useQuery<BenchPanel[]>({
     queryKey: ['bench', asked],
     queryFn: async ({ signal }) =>
-      (await answered(api.POST('/api/drafts/bench-sheet', { body: asked as never, signal }))).panels,
+      (await answered(api.POST('/api/drafts/bench-sheet', { body: asked ?? {}, signal }))).panels,
     enabled: asked !== null,
     ...worked,
   });

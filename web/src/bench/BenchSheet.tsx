@@ -1,14 +1,15 @@
 import { useMemo, useState } from 'react';
-import { useParams } from 'react-router';
 import type { BenchPanel } from '../api/client';
 import { useBenchSheet } from '../api/queries';
+import { PrintLink } from '../cut/PrintLink';
 import { ButtonLink } from '../kit/Button';
 import { Scroll } from '../kit/Scroll';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
+import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
+import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
-import { useTicketWork } from '../tickets/useTicketWork';
 import { BenchDrawing } from './BenchDrawing';
 
 const PAPERS = [
@@ -18,23 +19,17 @@ const PAPERS = [
 
 /** The draft as distances from two base lines, to be drawn by hand with tape and chalk. */
 export function BenchSheet() {
-  const { ticket: id = '' } = useParams();
-  const work = useTicketWork(id);
+  const work = useTicketWork();
+  const { id } = work;
   const sheet = useBenchSheet(work.asked);
   const unit = useUnit();
   const [panel, setPanel] = useState('front');
   const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
   const [held, setHeld] = useState<number | null>(null);
   const shown = sheet.data?.find((p) => p.panel === panel) ?? sheet.data?.[0];
-  const href = `/api/tickets/${id}/bench-sheet.pdf?paper=${paper}&unit=${unit.shown}`;
+  const href = `/api/tickets/${id}/bench-sheet.pdf?paper=${paper}&unit=${unit.shown}&mark=${markName(unit.mark)}&days=${unit.days}`;
   return (
-    <TicketShell
-      id={id}
-      at="draft"
-      ticket={work.ticket}
-      work={work}
-      actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}
-    >
+    <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!shown ? (
         <Waiting error={work.error ?? work.fault ?? sheet.error} />
       ) : (
@@ -54,14 +49,9 @@ export function BenchSheet() {
               <div className="w-36">
                 <Segmented label="Paper" value={paper} options={[...PAPERS]} onChange={setPaper} />
               </div>
-              <a
-                href={href}
-                target="_blank"
-                rel="noreferrer"
-                className="inline-flex min-h-11 flex-1 items-center justify-center rounded-field border border-ink bg-ink px-4 font-medium text-card hover:bg-soft"
-              >
+              <PrintLink look="main" href={href} className="flex-1">
                 Print bench sheet
-              </a>
+              </PrintLink>
             </div>
           </div>
           <div className="flex min-h-0 flex-col">
@@ -99,7 +89,7 @@ function Places(props: { panel: BenchPanel; held: number | null; onHold: (number
   const unit = useUnit();
   const far = (mm: number, beyond: string) => {
     const distance = unit.write(Math.abs(mm));
-    return mm < 0 && distance !== '0' && distance !== '0,0' ? `${beyond} ${distance}` : distance;
+    return mm < 0 && !/^0([.,]0)?$/.test(distance) ? `${beyond} ${distance}` : distance;
   };
   return (
     <Scroll label="Points in order">

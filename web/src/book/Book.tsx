@@ -1,20 +1,21 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { answered, api, type Problem } from '../api/client';
+import { answered, api, type Problem, problemOf } from '../api/client';
 import { usePeople } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Overlay } from '../kit/Sheet';
 import { Shell } from '../kit/Shell';
 import { Waiting } from '../kit/Waiting';
-import { shortDay } from '../words/dates';
+import { useUnit } from '../tape/unit';
 
 /** The measure book: everyone who was, or will be, measured. */
 export function Book() {
   const [q, setQ] = useState('');
   const [adding, setAdding] = useState(false);
   const people = usePeople(q);
+  const unit = useUnit();
   return (
     <Shell>
       <div className="mx-auto flex max-w-5xl flex-col gap-5 px-5 py-7">
@@ -32,9 +33,9 @@ export function Book() {
             New person
           </Button>
         </div>
-        {!people.data ? (
+        {!people.items ? (
           <Waiting error={people.error} again={() => people.refetch()} />
-        ) : people.data.items.length === 0 ? (
+        ) : people.items.length === 0 ? (
           <p className="rounded-card border border-line border-dashed p-8 text-center text-soft">
             {q
               ? 'Nobody of that name is in the book.'
@@ -42,7 +43,7 @@ export function Book() {
           </p>
         ) : (
           <ul className="overflow-hidden rounded-card border border-line bg-card">
-            {people.data.items.map((p) => (
+            {people.items.map((p) => (
               <li key={p.id} className="border-line border-t first:border-t-0">
                 <Link
                   to={`/book/${p.id}`}
@@ -53,13 +54,18 @@ export function Book() {
                     {p.note && <span className="block text-soft">{p.note}</span>}
                   </span>
                   <span className={p.lastTaken ? '' : 'text-amber'}>
-                    {p.lastTaken ? `measured ${shortDay(p.lastTaken)}` : 'not measured yet'}
+                    {p.lastTaken ? `measured ${unit.shortDay(p.lastTaken)}` : 'not measured yet'}
                   </span>
                   <span className="text-soft">{p.tickets === 1 ? '1 ticket' : `${p.tickets} tickets`}</span>
                 </Link>
               </li>
             ))}
           </ul>
+        )}
+        {people.more && (
+          <Button onClick={people.more} disabled={people.busy} className="self-center">
+            More of {people.total}
+          </Button>
         )}
       </div>
       <NewPerson open={adding} onClose={() => setAdding(false)} />
@@ -80,7 +86,7 @@ function NewPerson({ open, onClose }: { open: boolean; onClose: () => void }) {
       await queries.invalidateQueries({ queryKey: ['people'] });
       navigate(`/book/${person.id}`);
     } catch (failed) {
-      setProblem(failed as Problem);
+      setProblem(problemOf(failed));
     }
   };
   return (

@@ -12,7 +12,7 @@ import { MeasureTable } from '../measure/MeasureTable';
 import { useSheetWork } from '../measure/useSheetWork';
 import { NewTicket } from '../rack/NewTicket';
 import { useUnit } from '../tape/unit';
-import { shortDay } from '../words/dates';
+import { PersonCard } from './PersonCard';
 
 /** A person of the book: their sheet at the Measure station, and the ways on from it. */
 export function PersonPage() {
@@ -30,14 +30,16 @@ export function PersonPage() {
 }
 
 function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
+  const unit = useUnit();
   const measures = useMeasures();
-  const tickets = useTickets('', person.id);
+  const tickets = useTickets('', person.id, 3);
+  const [naming, setNaming] = useState(false);
   const last = sheets[0] ?? null;
   const work = useSheetWork(person.id, last);
   const [older, setOlder] = useState(false);
   const [making, setMaking] = useState(false);
   const remove = useRemoval(person);
-  const first = tickets.data?.items[0];
+  const first = tickets.items?.[0];
   const to = useCallback(
     (station: string) =>
       station === 'measure' ? `/book/${person.id}` : first ? `/tickets/${first.id}/${station}` : null,
@@ -46,10 +48,13 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
   const bar = (
     <>
       <h1 className="font-head font-semibold text-lead">{person.name}</h1>
+      <Button look="quiet" className="-ml-3 underline underline-offset-4" onClick={() => setNaming(true)}>
+        Name and note
+      </Button>
       <span className="text-soft">
-        {last ? `measured ${shortDay(last.takenOn)} by ${last.takenBy}` : 'not measured yet'}
+        {last ? `measured ${unit.shortDay(last.takenOn)} by ${last.takenBy}` : 'not measured yet'}
       </span>
-      {tickets.data?.items.slice(0, 3).map((t) => (
+      {tickets.items?.slice(0, 3).map((t) => (
         <Link
           key={t.id}
           to={`/tickets/${t.id}/draft`}
@@ -64,9 +69,12 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
         </Button>
         {sheets.length > 0 && <Button onClick={() => setOlder(true)}>Older sheets</Button>}
         {work.dirty ? (
-          <Button look="main" disabled={work.saving} onClick={work.keep}>
-            Keep this sheet
-          </Button>
+          <>
+            <Button onClick={work.forget}>Leave as it was</Button>
+            <Button look="main" disabled={work.saving} onClick={work.keep}>
+              Keep this sheet
+            </Button>
+          </>
         ) : (
           <Button look="main" onClick={() => setMaking(true)}>
             New ticket
@@ -93,7 +101,8 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
         <Waiting error={measures.error} />
       )}
       <OlderSheets open={older} onClose={() => setOlder(false)} sheets={sheets} />
-      <NewTicket open={making} onClose={() => setMaking(false)} person={person.id} />
+      <NewTicket open={making} onClose={() => setMaking(false)} person={person} />
+      <PersonCard open={naming} onClose={() => setNaming(false)} person={person} />
     </Shell>
   );
 }
@@ -125,8 +134,9 @@ function OlderSheets(props: { open: boolean; onClose: () => void; sheets: Sheet[
       {props.sheets.map((s) => (
         <section key={s.id} className="border-line border-t pt-3">
           <h3 className="font-semibold">
-            Sheet {s.number}, {shortDay(s.takenOn)}, by {s.takenBy}
+            Sheet {s.number}, {unit.shortDay(s.takenOn)}, by {s.takenBy}
           </h3>
+          {s.note && <p className="text-soft">“{s.note}”</p>}
           <dl className="mt-1 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
             {measures.data
               ?.filter((m) => s.readings[m.key])

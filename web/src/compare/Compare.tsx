@@ -1,4 +1,4 @@
-import { useParams, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import type { Draft } from '../api/client';
 import { useCuts, useDraft, usePeople, useRevisions, useSheets, useWays } from '../api/queries';
 import { ButtonLink } from '../kit/Button';
@@ -8,9 +8,8 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { OverlayPaper } from '../paper/OverlayPaper';
 import { useUnit } from '../tape/unit';
-import { writeNumber } from '../tape/writer';
+import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
-import { useTicketWork } from '../tickets/useTicketWork';
 import { writeApart } from '../words/amounts';
 import { askedFor, differences, sidesOf } from './sides';
 
@@ -22,24 +21,24 @@ const LEVELS = [
 
 /** Two drafts over each other, and the facts in which they differ: any two ways, revisions or people. */
 export function Compare() {
-  const { ticket: id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork(id);
+  const work = useTicketWork();
+  const { id } = work;
   const cuts = useCuts();
   const ways = useWays();
   const revisions = useRevisions(id);
-  const people = usePeople('');
+  const people = usePeople('', 200);
   const family = cuts.data?.find((c) => c.id === work.ticket?.cut)?.family;
   const own = ways.data?.filter((w) => w.family === family) ?? [];
-  const now = own.find((w) => w.id === work.edits?.way)?.title ?? '';
-  const others = people.data?.items.filter((p) => p.id !== work.ticket?.personId) ?? [];
-  const sides = sidesOf(now, own, revisions.data ?? [], others);
-  const rival = own.find((w) => w.id !== work.edits?.way);
+  const now = own.find((w) => w.id === work.ticket?.way)?.title ?? '';
+  const others = people.items?.filter((p) => p.id !== work.ticket?.personId) ?? [];
+  const sides = sidesOf(now, own, revisions.items ?? [], others);
+  const rival = own.find((w) => w.id !== work.ticket?.way);
   const ink = search.get('ink') ?? 'now';
   const over = search.get('over') ?? (rival ? `way:${rival.id}` : 'now');
   const level = LEVELS.find((l) => l.id === search.get('level'))?.id ?? 'waist';
-  const a = useSide(ink, work.asked, revisions.data ?? []);
-  const b = useSide(over, work.asked, revisions.data ?? []);
+  const a = useSide(ink, work.asked, revisions.items ?? []);
+  const b = useSide(over, work.asked, revisions.items ?? []);
   const put = (name: string, value: string) =>
     setSearch(
       (s) => {
@@ -51,13 +50,7 @@ export function Compare() {
     );
   const title = (side: string) => sides.find((s) => s.id === side)?.title ?? '';
   return (
-    <TicketShell
-      id={id}
-      at="draft"
-      ticket={work.ticket}
-      work={work}
-      actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}
-    >
+    <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!a.draft ? (
         <Waiting error={work.error ?? work.fault ?? a.error} />
       ) : (
@@ -133,7 +126,7 @@ function Facts(props: { ink: Draft; over: Draft }) {
   const unit = useUnit();
   const found = differences(props.ink, props.over);
   if (found.length === 0) return <p className="text-soft">They are the same draft.</p>;
-  const write = (v: number, kind: string) => (kind === 'length' ? unit.write(v) : writeNumber(v));
+  const write = (v: number, kind: string) => (kind === 'length' ? unit.write(v) : unit.number(v));
   return (
     <Scroll label="Facts that differ">
       <table className="w-full">
@@ -155,7 +148,7 @@ function Facts(props: { ink: Draft; over: Draft }) {
               <td className="whitespace-nowrap px-1.5">{write(d.over, d.kind)}</td>
               <td className="whitespace-nowrap pl-1.5 font-semibold">
                 {d.over > d.ink ? '+' : ''}
-                {d.kind === 'length' ? writeApart(d.over - d.ink, 'mm', unit.shown) : writeNumber(d.over - d.ink)}
+                {d.kind === 'length' ? writeApart(d.over - d.ink, 'mm', unit) : unit.number(d.over - d.ink)}
               </td>
             </tr>
           ))}

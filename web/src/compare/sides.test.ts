@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Draft, Revision, Step } from '../api/client';
+import type { Draft } from '../api/client';
+import { madeDraft, madeRevision, madeStep } from '../testing/made';
 import { askedFor, differences } from './sides';
 
 const now = {
@@ -7,7 +8,7 @@ const now = {
   way: 'house',
   measures: { hipGirth: 980 },
   settings: { length: 700, hipEase: 30 },
-  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false },
+  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
 };
 
 describe('a side of the comparison', () => {
@@ -18,7 +19,7 @@ describe('a side of the comparison', () => {
 
   it('is the frozen request of a revision, and nothing while that is not there', () => {
     const request = { ...now, way: 'allocated' };
-    const revisions = [{ number: 2, request }] as unknown as Revision[];
+    const revisions = [madeRevision({ number: 2, request })];
     expect(askedFor('rev:2', now, revisions, null)).toEqual(request);
     expect(askedFor('rev:3', now, revisions, null)).toBeNull();
     expect(askedFor('who:x', now, [], null)).toBeNull();
@@ -27,15 +28,12 @@ describe('a side of the comparison', () => {
 
 describe('the facts that differ', () => {
   const draft = (facts: Record<string, number>): Draft =>
-    ({
+    madeDraft({
       facts,
-      steps: Object.keys(facts).map((f) => ({
-        id: f,
-        title: f,
-        fact: f,
-        kind: f.endsWith('count') ? 'number' : 'length',
-      })) as unknown as Step[],
-    }) as Draft;
+      steps: Object.keys(facts).map((f) =>
+        madeStep({ id: f, title: f, fact: f, kind: f.endsWith('count') ? 'number' : 'length' }),
+      ),
+    });
 
   it('stand with the largest difference first and counts last', () => {
     const found = differences(

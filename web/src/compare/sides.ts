@@ -1,5 +1,5 @@
 /** What can be laid over what: a way, a revision, or another person. */
-import type { Draft, Person, Revision, Sheet, Step, Way } from '../api/client';
+import type { Draft, Person, Revision, Settings, Sheet, Step, Way } from '../api/client';
 import type { DraftAsked } from '../api/queries';
 import { askedOf } from '../measure/readings';
 
@@ -30,7 +30,7 @@ export function askedFor(
       return { ...now, way: id, settings: id === now.way ? now.settings : lengthOnly(now.settings) };
     case 'rev': {
       const request = revisions.find((r) => String(r.number) === id)?.request;
-      return request ? (request as unknown as DraftAsked) : null;
+      return request ? { ...now, settings: {}, ...request } : null;
     }
     case 'who':
       return sheet ? { ...now, measures: askedOf(sheet) } : null;
@@ -40,8 +40,8 @@ export function askedFor(
 }
 
 /** Another way is compared at the same length, and otherwise as it would have it. */
-export function lengthOnly(settings: Record<string, unknown>): Record<string, unknown> {
-  return 'length' in settings ? { length: settings.length } : {};
+export function lengthOnly(settings: Settings): Settings {
+  return settings.length === undefined ? {} : { length: settings.length };
 }
 
 export type Difference = { fact: string; title: string; kind: string; ink: number; over: number };

@@ -1,18 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
-import { useParams } from 'react-router';
-import { answered, api, type Draft, type Problem } from '../api/client';
-import { keys, usePages, useRevisions } from '../api/queries';
+import { useState } from 'react';
+import { answered, api, type Draft, type Problem, problemOf } from '../api/client';
+import { keys, useLooked, usePages, useRevisions } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
 import { Card } from '../kit/Card';
 import { Field } from '../kit/Field';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { useUnit } from '../tape/unit';
+import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
-import { useTicketWork } from '../tickets/useTicketWork';
-import { shortDay } from '../words/dates';
 import { PatternPaper } from './PatternPaper';
+import { PrintLink } from './PrintLink';
 
 const PAPERS = [
   { id: 'a4', title: 'A4' },
@@ -24,18 +23,20 @@ type Paper = (typeof PAPERS)[number]['id'];
 
 /** The print room: the pieces with their cut and sewn lines, how they fall on printed pages, and the files. */
 export function CutStation() {
-  const { ticket: id = '' } = useParams();
-  const work = useTicketWork(id);
-  const [paper, setPaper] = useState<Paper>(() => (localStorage.getItem('plumb.paper') as Paper) ?? 'a4');
-  const kept = work.saving === 'saved';
-  const pages = usePages(id, paper, work.ticket?.version ?? 0, work.measured && work.ticket !== null);
+  const work = useTicketWork();
+  const { id } = work;
+  const unit = useUnit();
+  const [paper, setPaper] = useState<Paper>(
+    () => PAPERS.find((p) => p.id === localStorage.getItem('plumb.paper'))?.id ?? 'a4',
+  );
+  const pages = usePages(id, paper, work.version, work.measured && work.ticket !== null);
   const draft = work.draft;
   const choose = (p: Paper) => {
     localStorage.setItem('plumb.paper', p);
     setPaper(p);
   };
   return (
-    <TicketShell id={id} at="cut" ticket={work.ticket} work={work}>
+    <TicketShell at="cut">
       {work.sheetsKnown && !work.measured ? (
         <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
           <h2 className="font-semibold text-title">Nothing to cut yet</h2>
@@ -61,29 +62,18 @@ export function CutStation() {
                   ? 'One page, and one with the test squares.'
                   : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
               </p>
-              <a
-                href={`/api/tickets/${id}/print.pdf?paper=${paper}`}
-                target="_blank"
-                rel="noreferrer"
-                aria-disabled={!kept}
-                className="inline-flex min-h-11 items-center justify-center rounded-field border border-ink bg-ink px-4 font-medium text-card hover:bg-soft"
-              >
+              <PrintLink look="main" href={`/api/tickets/${id}/print.pdf?paper=${paper}&days=${unit.days}`}>
                 Print full size
-              </a>
-              <a
-                href={`/api/tickets/${id}/pattern.svg`}
-                target="_blank"
-                rel="noreferrer"
-                className="inline-flex min-h-11 items-center justify-center rounded-field border border-line bg-card px-4 font-medium hover:border-brass"
-              >
+              </PrintLink>
+              <PrintLink href={`/api/tickets/${id}/pattern.svg?days=${unit.days}`}>
                 Drawing in real units (SVG)
-              </a>
+              </PrintLink>
             </section>
             <Card title="Before you cut">
               Print at full size, not “fit to page”, and lay a tape on the test squares: 5 cm and 2 in. Shears and
               rotary cutters are sharp: mind your fingers, and close the blade.
             </Card>
-            <Revisions id={id} />
+            <Revisions />
           </div>
         </div>
       )}
@@ -133,27 +123,33 @@ function edgeName(names: Record<string, string>, id: string, zip: boolean): stri
   return id === 'centre.back' && !zip ? 'centre back' : (names[id] ?? id);
 }
 
-function Revisions({ id }: { id: string }) {
+function Revisions() {
+  const work = useTicketWork();
+  const { id } = work;
+  const unit = useUnit();
   const queries = useQueryClient();
   const revisions = useRevisions(id);
+  const list = useLooked(id, revisions.items ?? []);
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
   const freeze = async () => {
     setProblem(null);
     try {
-      await answered(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason } }));
+      const version = await work.whenKept();
+      await answered(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason, version } }));
       setReason('');
       await queries.invalidateQueries({ queryKey: keys.revisions(id) });
       await queries.invalidateQueries({ queryKey: keys.ticket(id) });
     } catch (e) {
-      setProblem(e as Problem);
+      const failed = problemOf(e);
+      if (failed.stale) work.refetch();
+      setProblem(failed);
     }
   };
-  const list = useMemo(() => revisions.data ?? [], [revisions.data]);
   return (
     <section className="flex flex-col gap-2.5">
       <h2 className="font-semibold text-lead">Revisions</h2>
-      <p className="text-soft">Freeze what you cut: a revision never changes afterwards.</p>
+      <p className="text-soft">Freeze what you cut: a revision never changes afterwards, and prints as it was.</p>
       <Field
         label="Reason"
         value={reason}
@@ -167,7 +163,7 @@ function Revisions({ id }: { id: string }) {
           <li key={r.number} className="border-line border-t py-2">
             <a
               className="font-semibold underline decoration-line underline-offset-4 hover:decoration-brass"
-              href={`/api/tickets/${id}/print.pdf?revision=${r.number}`}
+              href={`/api/tickets/${id}/print.pdf?revision=${r.number}&days=${unit.days}`}
               target="_blank"
               rel="noreferrer"
             >
@@ -175,13 +171,19 @@ function Revisions({ id }: { id: string }) {
             </a>
             <span className="text-soft">
               {' '}
-              {shortDay(r.madeAt)}, {r.madeBy}
+              {unit.shortDay(r.madeAt)}, {r.madeBy}
             </span>
             {r.reason && <span className="block text-soft">{r.reason}</span>}
             {r.moved && <span className="block text-amber">Drafted anew today it would differ.</span>}
+            {!r.comparable && <span className="block text-soft">Cut by an earlier engine, not compared.</span>}
           </li>
         ))}
       </ul>
+      {revisions.more && (
+        <Button onClick={revisions.more} disabled={revisions.busy}>
+          Earlier revisions
+        </Button>
+      )}
     </section>
   );
 }

@@ -67,14 +67,14 @@ export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pag
 
 function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: number }) {
   const { tone } = toneOf(piece.panel);
-  const grain = piece.grain.map((p) => to(p as unknown as number[]));
+  const grain = piece.grain.map((p) => to(p));
   const [a, b] = grain;
   return (
     <g>
       <Outline segments={piece.cutLine} to={to} tone={tone} width={2.2} />
       <Outline segments={piece.sewLine} to={to} tone={tone} width={1.2} dash="6 4" />
       {piece.darts.map((d) => {
-        const legs = d.legs.map((l) => to(l as unknown as number[]));
+        const legs = d.legs.map((l) => to(l));
         const point = to(d.point);
         return (
           <path

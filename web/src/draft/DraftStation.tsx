@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
 import { lengthOnly } from '../compare/sides';
@@ -7,10 +7,12 @@ import { ButtonLink } from '../kit/Button';
 import { useKeys } from '../kit/keys';
 import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
+import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { DraftPaper, type Zoom } from '../paper/DraftPaper';
+import { useUnit } from '../tape/unit';
+import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
-import { useTicketWork } from '../tickets/useTicketWork';
 import { PlumbStrip } from './PlumbStrip';
 import { Settings } from './Settings';
 import { Working } from './Working';
@@ -24,9 +26,10 @@ const ZOOMS: { id: Zoom; title: string }[] = [
 
 /** The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the foot. */
 export function DraftStation() {
-  const { ticket: id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork(id);
+  const work = useTicketWork();
+  const { id } = work;
+  const undoable = useUndoable();
   const cuts = useCuts();
   const ways = useWays();
   const navigate = useNavigate();
@@ -65,8 +68,8 @@ export function DraftStation() {
     },
     [put, draft],
   );
-  const others = family.filter((w) => w.id !== work.edits?.way);
-  const keys = useMemo(
+  const others = family.filter((w) => w.id !== work.ticket?.way);
+  const keys = useMemo<Record<string, () => void>>(
     () => ({
       '[': () => draft && here.current !== 0 && go(here.current < 0 ? draft.steps.length - 1 : here.current - 1),
       ']': () => draft && go(here.current + 1 < draft.steps.length ? here.current + 1 : null),
@@ -75,14 +78,11 @@ export function DraftStation() {
     }),
     [draft, go, put, ghostWay, others, navigate, id],
   );
-  useKeys(keys as Record<string, () => void>);
+  useKeys(keys);
 
   const shell = (children: React.ReactNode) => (
     <TicketShell
-      id={id}
       at="draft"
-      ticket={work.ticket}
-      work={work}
       actions={
         <>
           <ButtonLink to={`/tickets/${id}/bench`}>Bench sheet</ButtonLink>
@@ -110,7 +110,7 @@ export function DraftStation() {
       </div>,
     );
   }
-  if (!draft || !cut || !work.sheet || !work.edits) {
+  if (!draft || !cut || !work.sheet || !work.ticket) {
     return shell(<Waiting error={work.error ?? work.fault} />);
   }
   const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
@@ -164,7 +164,12 @@ export function DraftStation() {
           </div>
         </div>
         <div className="flex min-h-0 flex-col gap-3">
-          {draft.notices.length > 0 && <Notices notices={draft.notices} onApply={work.apply} />}
+          {draft.notices.length > 0 && (
+            <Notices
+              notices={draft.notices}
+              onApply={(remedy) => undoable({ text: remedy.text, undo: work.apply(remedy) })}
+            />
+          )}
           <Working draft={draft} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} />
         </div>
       </div>
@@ -176,6 +181,7 @@ export function DraftStation() {
 type Notice = Draft['notices'][number];
 
 function Notices(props: { notices: Notice[]; onApply: (remedy: Remedy) => void }) {
+  const unit = useUnit();
   return (
     <details className="group rounded-card border border-amber/60 bg-amber-wash">
       <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between px-3.5 font-semibold text-amber">
@@ -187,7 +193,7 @@ function Notices(props: { notices: Notice[]; onApply: (remedy: Remedy) => void }
       <ul className="flex max-h-64 flex-col gap-2 overflow-y-auto px-3.5 pb-3">
         {props.notices.map((n) => (
           <li key={n.id}>
-            {n.text}
+            {unit.words(n.text)}
             {n.remedy && (
               <button
                 type="button"

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import type { Check } from '../api/client';
-import { lean, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
+import { leanOf, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
 import { useUnit } from '../tape/unit';
-import type { Shown } from '../tape/writer';
+import type { Notation } from '../tape/writer';
 import { writeApart } from '../words/amounts';
 
 const NUMBERS = [
@@ -36,14 +36,14 @@ export function together(checks: Check[]): string {
 }
 
 /** A finding in two words: meets, ⅛ short, 3° turned. */
-export function finding(check: Check, shown: Shown): string {
+export function finding(check: Check, notation: Notation): string {
   if (check.verdict === 'not-taken') return 'not taken';
   if (check.verdict === 'true') return TRUE_WORDS[check.id] ?? 'true';
   if (check.id === 'crease.plumb') return `leans ${Math.round(check.measured)}°`;
   if (check.unit === 'degrees') return `turns ${Math.round(check.measured)}°`;
   if (check.id === 'darts.sound') return 'not sound';
   if (check.id === 'centre.back.marked') return 'not marked';
-  const off = writeApart(Math.abs(check.difference), 'mm', shown);
+  const off = writeApart(Math.abs(check.difference), 'mm', notation);
   return `${off} ${check.difference < 0 ? 'short' : 'over'}`;
 }
 
@@ -85,9 +85,9 @@ export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
               to={`/tickets/${props.ticket}/true?check=${c.id}`}
               className="flex h-full flex-col items-center pt-2 text-center hover:bg-card"
             >
-              <Plumb verdict={c.verdict} lean={lean(c.difference, c.tolerance, c.verdict)} height={54} />
+              <Plumb verdict={c.verdict} lean={leanOf(c)} height={54} />
               <span className={`mt-1 whitespace-nowrap font-semibold ${crowded ? 'text-small' : ''}`}>{c.title}</span>
-              <span className={`text-small ${verdictColour(c.verdict)}`}>{finding(c, unit.shown)}</span>
+              <span className={`text-small ${verdictColour(c.verdict)}`}>{finding(c, unit)}</span>
             </Link>
           </li>
         ))}

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import type { Cut, Draft, Setting, Sheet, Way } from '../api/client';
 import { LengthInput } from '../kit/LengthInput';
+import { PercentInput } from '../kit/PercentInput';
 import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
 import { lengthOf } from '../measure/readings';
 import { useUnit } from '../tape/unit';
-import type { TicketWork } from '../tickets/useTicketWork';
+import type { TicketWork } from '../tickets/TicketDesk';
 
 /** The amounts from waist to hem, in the order of the body. Each tells whether the way or a hand set it. */
 export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sheet; work: TicketWork }) {
@@ -21,9 +22,9 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
       <Segmented
         label="Way of drafting"
         tone="brass"
-        value={work.edits?.way ?? ''}
+        value={work.ticket?.way ?? ''}
         options={ways.map((w) => ({ id: w.id, title: w.title }))}
-        onChange={work.setWay}
+        onChange={(way) => work.change([{ set: 'way', to: way }])}
       />
       {zones.map((zone) => (
         <fieldset key={zone} className="min-w-0">
@@ -75,16 +76,18 @@ function applies(setting: Setting, draft: Draft): boolean {
 }
 
 function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; work: TicketWork }) {
+  const unit = useUnit();
   const [fault, setFault] = useState<string | null>(null);
   const inForce = draft.settings[setting.key];
   const id = `set-${setting.key}`;
-  const byHand = work.edits ? setting.key in work.edits.settings : false;
+  const own = work.ticket?.settings[setting.key];
+  const byHand = own !== undefined;
   const says = fault ?? work.fault?.at(`settings.${setting.key}`);
-  const value = byHand ? Number(work.edits?.settings[setting.key]) : (inForce?.value ?? null);
+  const value = byHand ? Number(own) : (inForce?.value ?? null);
   return (
     <div>
       <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1">
-        <label htmlFor={id} className="truncate" title={inForce?.why}>
+        <label htmlFor={id} className="truncate" title={inForce && unit.words(inForce.why)}>
           {setting.label}
         </label>
         {setting.kind === 'choice' ? (
@@ -92,13 +95,13 @@ function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; 
             <Pick
               id={id}
               label={setting.title}
-              value={String(byHand ? work.edits?.settings[setting.key] : (inForce?.choice ?? ''))}
+              value={String(byHand ? own : (inForce?.choice ?? ''))}
               options={setting.choices}
               onChange={(choice) => work.set(setting.key, choice)}
             />
           </div>
         ) : setting.kind === 'ratio' ? (
-          <RatioInput
+          <PercentInput
             id={id}
             value={value}
             onChange={(v) => work.set(setting.key, v)}
@@ -134,35 +137,6 @@ function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; 
         </p>
       )}
     </div>
-  );
-}
-
-function RatioInput(props: {
-  id: string;
-  value: number | null;
-  most: number;
-  onChange: (ratio: number) => void;
-  onFault: (why: string | null) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const shown = typed ?? `${Math.round((props.value ?? 0) * 1000) / 10} %`;
-  return (
-    <input
-      id={props.id}
-      data-amount=""
-      autoComplete="off"
-      value={shown}
-      onFocus={(e) => e.currentTarget.select()}
-      onBlur={() => setTyped(null)}
-      onChange={(e) => {
-        setTyped(e.target.value);
-        const percent = Number(e.target.value.replace('%', '').replace(',', '.').trim());
-        const fine = e.target.value.trim() !== '' && percent >= 0 && percent <= props.most * 100;
-        props.onFault(fine ? null : `From 0 to ${props.most * 100} %`);
-        if (fine) props.onChange(percent / 100);
-      }}
-      className="h-9 w-full rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
-    />
   );
 }
 

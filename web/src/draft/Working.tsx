@@ -133,7 +133,7 @@ function OpenStep({ step, onClose }: { step: Step; onClose: () => void }) {
           {step.overridden && <span className="text-brass-deep">set by hand</span>}
         </p>
       )}
-      <p className="mt-2 text-soft">{step.why}</p>
+      <p className="mt-2 text-soft">{unit.words(step.why)}</p>
       {step.rivals.length > 0 && (
         <p className="mt-2 text-soft">
           {step.rivals.map((r, i) => (

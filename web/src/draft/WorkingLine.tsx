@@ -1,6 +1,5 @@
 import type { Step } from '../api/client';
 import { useUnit } from '../tape/unit';
-import { writeNumber } from '../tape/writer';
 
 type Token = Step['working'][number];
 
@@ -18,7 +17,7 @@ export function WorkingLine({ working, bold }: { working: Token[]; bold?: boolea
         if (token.number !== undefined) {
           return (
             <span key={i} className={bold ? 'font-semibold' : ''}>
-              {gap + writeNumber(token.number)}
+              {gap + unit.number(token.number)}
             </span>
           );
         }
@@ -31,8 +30,8 @@ export function WorkingLine({ working, bold }: { working: Token[]; bold?: boolea
               {token.kind === 'length'
                 ? unit.write(value)
                 : token.kind === 'angle'
-                  ? `${writeNumber(value)}°`
-                  : writeNumber(value)}
+                  ? `${unit.number(value)}°`
+                  : unit.number(value)}
             </span>
           </span>
         );
@@ -48,6 +47,6 @@ export function useStepValue(): (step: { value: number; kind: string }) => strin
     step.kind === 'length'
       ? unit.write(step.value)
       : step.kind === 'angle'
-        ? `${writeNumber(step.value)}°`
-        : writeNumber(step.value);
+        ? `${unit.number(step.value)}°`
+        : unit.number(step.value);
 }

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Check } from '../api/client';
-import { lean } from '../kit/Plumb';
+import { lean, leanOf } from '../kit/Plumb';
 import { finding, together } from './PlumbStrip';
+
+const IN = { shown: 'in', mark: '.' } as const;
+const CM = { shown: 'cm', mark: ',' } as const;
 
 const check = (over: Partial<Check>): Check => ({
   id: 'side.meets',
@@ -11,6 +14,7 @@ const check = (over: Partial<Check>): Check => ({
   wanted: 600,
   difference: 0,
   tolerance: 3.175,
+  atLeast: false,
   unit: 'mm',
   remedies: [],
   text: '',
@@ -33,6 +37,13 @@ describe('plumb lines', () => {
     expect(lean(-4, 3, 'off')).toBe(-little);
   });
 
+  it('do not lean for having more than a floor asks, and lean for having less', () => {
+    const roomy = check({ difference: 60, atLeast: true });
+    expect(leanOf(roomy)).toBe(0);
+    expect(leanOf({ ...roomy, atLeast: false })).toBeGreaterThan(0);
+    expect(leanOf(check({ verdict: 'off', difference: -60, atLeast: true }))).toBeLessThan(-9);
+  });
+
   it('are summed up in words', () => {
     expect(together([check({}), check({}), check({ verdict: 'off' })])).toBe('Two true, one off');
     expect(together([check({ verdict: 'watch' })])).toBe('One to watch');
@@ -40,10 +51,10 @@ describe('plumb lines', () => {
   });
 
   it('say by how much and which way', () => {
-    expect(finding(check({ verdict: 'off', difference: -9.525 }), 'in')).toBe('⅜ short');
-    expect(finding(check({ verdict: 'off', difference: 9.5 }), 'cm')).toBe('9,5 mm over');
-    expect(finding(check({ verdict: 'off', unit: 'degrees', measured: 11.6 }), 'in')).toBe('turns 12°');
-    expect(finding(check({}), 'in')).toBe('meet');
-    expect(finding(check({ verdict: 'not-taken' }), 'in')).toBe('not taken');
+    expect(finding(check({ verdict: 'off', difference: -9.525 }), IN)).toBe('⅜ short');
+    expect(finding(check({ verdict: 'off', difference: 9.5 }), CM)).toBe('9,5 mm over');
+    expect(finding(check({ verdict: 'off', unit: 'degrees', measured: 11.6 }), IN)).toBe('turns 12°');
+    expect(finding(check({}), IN)).toBe('meet');
+    expect(finding(check({ verdict: 'not-taken' }), IN)).toBe('not taken');
   });
 });

@@ -1,15 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
-import { answered, api, type Problem, type Remark } from '../api/client';
+import { useSearchParams } from 'react-router';
+import { answered, api, type Problem, problemOf, type Remark } from '../api/client';
 import { keys, useCuts, useDraft, useFittings, useMeasures, useRemarks } from '../api/queries';
 import { ButtonLink } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { Figure } from '../measure/Figure';
 import { lengthOf } from '../measure/readings';
 import { OverlayPaper } from '../paper/OverlayPaper';
+import { remedied } from '../tickets/changes';
+import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
-import { remedied, useTicketWork } from '../tickets/useTicketWork';
 import { Correction } from './Correction';
 import { FittingLog } from './FittingLog';
 
@@ -24,13 +25,13 @@ const MARKED: Record<string, string> = {
 
 /** The Fit station: what is seen on the body, its cause, and the correction with the draft before and after it. */
 export function FitStation() {
-  const { ticket: id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const queries = useQueryClient();
-  const work = useTicketWork(id);
+  const work = useTicketWork();
+  const { id } = work;
   const cuts = useCuts();
   const measures = useMeasures();
-  const version = work.ticket?.version ?? 0;
+  const { version } = work;
   const kept = work.saving === 'saved';
   const remarks = useRemarks(id, version, work.measured && work.ticket !== null && kept);
   const fittings = useFittings(id);
@@ -51,10 +52,11 @@ export function FitStation() {
     setBusy(true);
     setProblem(null);
     try {
+      const seenOn = await work.whenKept();
       await answered(
         api.POST('/api/tickets/{id}/fittings', {
           params: { path: { id } },
-          body: { version, remark: remark.id, settings: own, note },
+          body: { version: seenOn, remark: remark.id, settings: own, note },
         }),
       );
       setOwn({});
@@ -66,7 +68,7 @@ export function FitStation() {
         queries.invalidateQueries({ queryKey: ['tickets'] }),
       ]);
     } catch (e) {
-      setProblem(e as Problem);
+      setProblem(problemOf(e));
     } finally {
       setBusy(false);
     }
@@ -76,13 +78,7 @@ export function FitStation() {
   for (const [key, reading] of Object.entries(work.sheet?.readings ?? {})) values[key] = lengthOf(reading);
   const marked = picked ? measures.data?.find((m) => m.key === MARKED[picked.level]) : undefined;
   return (
-    <TicketShell
-      id={id}
-      at="fit"
-      ticket={work.ticket}
-      work={work}
-      actions={<ButtonLink to={`/tickets/${id}/draft`}>To the draft</ButtonLink>}
-    >
+    <TicketShell at="fit" actions={<ButtonLink to={`/tickets/${id}/draft`}>To the draft</ButtonLink>}>
       {work.sheetsKnown && !work.measured ? (
         <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
           <h2 className="font-semibold text-title">Nothing to fit yet</h2>

@@ -1,9 +1,10 @@
 import { Link } from 'react-router';
 import type { Fitting } from '../api/client';
-import { shortDay } from '../words/dates';
+import { useUnit } from '../tape/unit';
 
 /** What earlier fittings said, the newest first. */
 export function FittingLog({ fittings, ticket }: { fittings: Fitting[]; ticket: string }) {
+  const unit = useUnit();
   if (fittings.length === 0) return null;
   return (
     <section>
@@ -16,7 +17,7 @@ export function FittingLog({ fittings, ticket }: { fittings: Fitting[]; ticket: 
             {f.note && <p className="text-soft">“{f.note}”</p>}
             <p className="mt-1 flex flex-wrap justify-between gap-x-3 text-small text-soft">
               <span>
-                {shortDay(f.madeAt)}, {f.madeBy}
+                {unit.shortDay(f.madeAt)}, {f.madeBy}
               </span>
               <Link
                 to={`/tickets/${ticket}/compare?ink=rev:${f.before}&over=rev:${f.after}`}

@@ -15,8 +15,8 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
 
 function Results({ onClose }: { onClose: () => void }) {
   const [q, setQ] = useState('');
-  const people = usePeople(q);
-  const tickets = useTickets(q);
+  const people = usePeople(q, 6);
+  const tickets = useTickets(q, undefined, 6);
   const row = 'flex min-h-11 items-baseline justify-between gap-4 rounded-field px-3 py-2 hover:bg-linen';
   return (
     <>
@@ -28,19 +28,19 @@ function Results({ onClose }: { onClose: () => void }) {
         autoComplete="off"
       />
       <div className="min-h-40">
-        {tickets.data?.items.slice(0, 6).map((t) => (
+        {tickets.items?.slice(0, 6).map((t) => (
           <Link key={t.id} to={`/tickets/${t.id}/draft`} onClick={onClose} className={row}>
             <span className="font-medium">{t.name}</span>
             <span className="text-soft">{t.personName}</span>
           </Link>
         ))}
-        {people.data?.items.slice(0, 6).map((p) => (
+        {people.items?.slice(0, 6).map((p) => (
           <Link key={p.id} to={`/book/${p.id}`} onClick={onClose} className={row}>
             <span className="font-medium">{p.name}</span>
             <span className="text-soft">measure book</span>
           </Link>
         ))}
-        {q !== '' && tickets.data?.total === 0 && people.data?.total === 0 && (
+        {q !== '' && tickets.items?.length === 0 && people.items?.length === 0 && (
           <p className="px-3 py-2 text-soft">Nobody and nothing of that name is here.</p>
         )}
       </div>

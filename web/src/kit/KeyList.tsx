@@ -6,6 +6,7 @@ const KEYS: [string, string][] = [
   ['g', 'ghost another way over the draft'],
   ['c', 'compare: two drafts over each other'],
   ['↑  ↓', 'from one plumb line to the next'],
+  ['z', 'take the latest change back'],
   ['u', 'inches or centimetres'],
   ['/', 'find a person or a ticket'],
   ['Enter', 'keep what is typed, and on to the next'],

@@ -16,6 +16,12 @@ export function lean(difference: number, tolerance: number, verdict: string): nu
   return Math.sign(difference || 1) * (9 + 17 * past);
 }
 
+/** How far the line of an inspection leans; more than a floor asks is no lean. */
+export function leanOf(check: { difference: number; tolerance: number; verdict: string; atLeast: boolean }): number {
+  const off = check.atLeast && check.verdict === 'true' ? Math.min(0, check.difference) : check.difference;
+  return lean(off, check.tolerance, check.verdict);
+}
+
 /** A plumb line: hanging straight where it is true, leaning by how much it is off. Each verdict has its own bob. */
 export function Plumb(props: { verdict: string; lean: number; height?: number }) {
   const verdict = (props.verdict in COLOURS ? props.verdict : 'not-taken') as Verdict;

@@ -1,17 +1,18 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { DropdownMenu } from 'radix-ui';
-import { type ReactNode, useMemo, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { answered, api } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { keys, useSession } from '../api/queries';
+import { useSession } from '../api/queries';
 import { useUnit } from '../tape/unit';
 import { Button } from './Button';
-import { Find } from './Find';
-import { KeyList } from './KeyList';
 import { useKeys } from './keys';
 import { Segmented } from './Segmented';
 import { type Station, TapeBar } from './TapeBar';
+import { WhoFace } from './WhoFace';
+
+// What is laid over the table is fetched when it is first asked for.
+const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
+const WhoMenu = lazy(async () => ({ default: (await import('./WhoMenu')).WhoMenu }));
+const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
 /** The stations with their keys; the fifth mark of the tape does not answer yet. */
 const STATIONS: [string, Station][] = [
@@ -87,8 +88,10 @@ export function Shell(props: {
         </div>
       )}
       <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col' : 'flex-1'}>{props.children}</main>
-      <Find open={finding} onClose={() => setFinding(false)} />
-      <KeyList open={listing} onClose={() => setListing(false)} />
+      <Suspense>
+        {finding && <Find open onClose={() => setFinding(false)} />}
+        {listing && <KeyList open onClose={() => setListing(false)} />}
+      </Suspense>
     </div>
   );
 }
@@ -122,66 +125,18 @@ function StationLinks(props: { at?: Station; to: (station: Station) => string | 
   );
 }
 
+/** Who is signed in; what can be done about it is fetched when the name is pressed. */
 function Who({ onKeys }: { onKeys: () => void }) {
   const session = useSession();
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const account = session.data;
+  const [pressed, setPressed] = useState(false);
+  const account = session.data?.account;
   if (!account) return null;
-  const initials = account.name
-    .split(/\s+/)
-    .map((w) => w[0] ?? '')
-    .join('')
-    .toUpperCase();
-  const item = 'flex min-h-11 cursor-pointer items-center rounded-field px-3 outline-none data-[highlighted]:bg-linen';
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        aria-label={`${account.name}, ${account.workroom}`}
-        className="size-11 rounded-full bg-linen font-semibold"
-      >
-        {initials}
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          sideOffset={6}
-          className="z-50 min-w-56 rounded-card border border-line bg-card p-1.5 shadow-card"
-        >
-          <DropdownMenu.Label className="px-3 py-2 text-soft">
-            <span className="block font-semibold text-ink">{account.name}</span>
-            {account.workroom}
-          </DropdownMenu.Label>
-          <DropdownMenu.Item className={item} onSelect={() => navigate('/')}>
-            The rack
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={() => navigate('/book')}>
-            Measure book
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={onKeys}>
-            All keys
-          </DropdownMenu.Item>
-          <DropdownMenu.Item
-            className={item}
-            onSelect={async () => {
-              await answered(api.DELETE('/api/session'));
-              forgetTyped();
-              queries.removeQueries({ predicate: (q) => q.queryKey[0] !== keys.session[0] });
-              queries.setQueryData(keys.session, null);
-              navigate('/');
-            }}
-          >
-            Sign out
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+  const face = <WhoFace account={account} onClick={() => setPressed(true)} />;
+  return pressed ? (
+    <Suspense fallback={face}>
+      <WhoMenu account={account} onKeys={onKeys} />
+    </Suspense>
+  ) : (
+    face
   );
-}
-
-/** Whoever sits down next finds no figures of anybody that were typed here and not kept. */
-function forgetTyped() {
-  for (const key of Object.keys(localStorage)) {
-    if (key.startsWith('plumb.sheet.') || key.startsWith('plumb.unsaved.')) localStorage.removeItem(key);
-  }
 }

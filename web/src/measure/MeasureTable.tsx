@@ -3,11 +3,13 @@ import type { Measure, Sheet } from '../api/client';
 import { Card } from '../kit/Card';
 import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
-import { writeFine, writeLength, writeWithUnit } from '../tape/writer';
-import { shortDay } from '../words/dates';
+import { writeFine, writeWithUnit } from '../tape/writer';
 import { Figure } from './Figure';
 import { lengthOf } from './readings';
-import type { Entry, SheetWork } from './useSheetWork';
+import { SheetClash } from './SheetClash';
+import { SheetHead } from './SheetHead';
+import type { Entry } from './sheetChanges';
+import type { SheetWork } from './useSheetWork';
 
 /** What a lower garment is measured for; the rest waits below. */
 const LOWER = [
@@ -79,7 +81,9 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
           </Card>
         ))}
         <Guesses work={work} measures={measures} needed={needed} />
+        <SheetHead work={work} last={last} />
       </div>
+      <SheetClash work={work} measures={measures} />
     </div>
   );
 }
@@ -115,14 +119,14 @@ function MeasureRow(props: {
       : first !== undefined && !typing && (entry.unit !== unit.shown || (same && key !== 'stature'))
         ? unit.write(first)
         : entry.typed;
-  const other = unit.shown === 'in' ? 'cm' : 'in';
+  const inOther = { mark: unit.mark, shown: unit.shown === 'in' ? 'cm' : 'in' } as const;
   const before = last?.readings[key] && lengthOf(last.readings[key]);
   const moved = touched && before && mm !== undefined && Math.abs(mm - before) > 0.5 ? mm - before : null;
   const beside =
     moved !== null && last
-      ? `${writeLength(Math.abs(moved), unit.shown)} ${moved > 0 ? 'up' : 'down'} since ${shortDay(last.takenOn)}`
+      ? `${unit.write(Math.abs(moved))} ${moved > 0 ? 'up' : 'down'} since ${unit.shortDay(last.takenOn)}`
       : guess && text === ''
-        ? `guess: ${guess.rule}`
+        ? `guess: ${unit.words(guess.rule)}`
         : '';
   const press = (e: KeyboardEvent<HTMLInputElement>) => {
     if (e.key === 'Enter') {
@@ -172,7 +176,7 @@ function MeasureRow(props: {
           className={`h-9 w-full rounded-field border bg-card px-2.5 font-semibold placeholder:font-normal hover:border-brass ${border}`}
         />
         <span className="whitespace-nowrap text-small text-soft">
-          {mm !== undefined ? writeWithUnit(mm, other) : guess ? writeWithUnit(guess.value, other) : ''}
+          {mm !== undefined ? writeWithUnit(mm, inOther) : guess ? writeWithUnit(guess.value, inOther) : ''}
         </span>
         <span
           className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : 'text-soft'}`}
@@ -237,7 +241,7 @@ function SecondReading(props: {
           ? ''
           : Math.abs(apart) < 0.5
             ? 'the same'
-            : `${writeFine(Math.abs(apart), unit.shown)} ${apart > 0 ? 'more' : 'less'}; drafted with ${writeFine(mm, unit.shown)}`}
+            : `${writeFine(Math.abs(apart), unit)} ${apart > 0 ? 'more' : 'less'}; drafted with ${writeFine(mm, unit)}`}
         <button
           type="button"
           aria-label={`Take the second reading of ${measure.title} away`}

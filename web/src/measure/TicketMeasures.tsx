@@ -1,26 +1,26 @@
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import type { Person, Sheet, Ticket } from '../api/client';
-import { useCuts, useMeasures, usePerson, useSheets, useTicket } from '../api/queries';
+import { useCuts, useMeasures, usePerson, useSheets } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
+import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { MeasureTable } from './MeasureTable';
 import { useSheetWork } from './useSheetWork';
 
 /** The Measure station of a ticket: its person's sheet. */
 export function TicketMeasures() {
-  const { ticket: id = '' } = useParams();
-  const ticket = useTicket(id);
-  const person = usePerson(ticket.data?.personId ?? '');
-  const sheets = useSheets(ticket.data?.personId ?? '');
-  if (!ticket.data || !person.data || !sheets.data) {
+  const { ticket, error } = useTicketWork();
+  const person = usePerson(ticket?.personId ?? '');
+  const sheets = useSheets(ticket?.personId ?? '');
+  if (!ticket || !person.data || !sheets.data) {
     return (
-      <TicketShell id={id} at="measure" ticket={ticket.data ?? null}>
-        <Waiting error={ticket.error ?? person.error ?? sheets.error} />
+      <TicketShell at="measure">
+        <Waiting error={error ?? person.error ?? sheets.error} />
       </TicketShell>
     );
   }
-  return <Station key={person.data.id} ticket={ticket.data} person={person.data} last={sheets.data[0] ?? null} />;
+  return <Station key={person.data.id} ticket={ticket} person={person.data} last={sheets.data[0] ?? null} />;
 }
 
 function Station({ ticket, person, last }: { ticket: Ticket; person: Person; last: Sheet | null }) {
@@ -34,9 +34,7 @@ function Station({ ticket, person, last }: { ticket: Ticket; person: Person; las
   };
   return (
     <TicketShell
-      id={ticket.id}
       at="measure"
-      ticket={ticket}
       actions={
         <>
           {work.dirty && <Button onClick={work.forget}>Leave as it was</Button>}

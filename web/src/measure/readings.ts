@@ -1,5 +1,8 @@
 /** What a sheet's readings come to. */
-import type { Reading, Sheet } from '../api/client';
+import type { Reading, Sheet, Views } from '../api/client';
+
+/** Measures as a draft asks for them, in mm. */
+export type Asked = NonNullable<Views['PreviewRequest']['measures']>;
 
 /** What is drafted with: the reading, or the middle of two. */
 export function lengthOf(reading: Pick<Reading, 'mm' | 'secondMm'>): number {
@@ -7,8 +10,8 @@ export function lengthOf(reading: Pick<Reading, 'mm' | 'secondMm'>): number {
 }
 
 /** A sheet as a draft asks for it: both readings where a tape was read twice. */
-export function askedOf(sheet: Sheet): Record<string, number | number[]> {
-  const measures: Record<string, number | number[]> = {};
+export function askedOf(sheet: Sheet): Asked {
+  const measures: Asked = {};
   for (const [measure, reading] of Object.entries(sheet.readings))
     measures[measure] = reading.secondMm == null ? reading.mm : [reading.mm, reading.secondMm];
   return measures;

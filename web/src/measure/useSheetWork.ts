@@ -1,39 +1,51 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { answered, api, type Problem, type Sheet } from '../api/client';
-import { keys } from '../api/queries';
-import { readTape, type Unit } from '../tape/reader';
+import { answered, api, type Problem, problemOf, type Sheet } from '../api/client';
+import { keys, useSession } from '../api/queries';
+import { useUndoable } from '../kit/Undo';
+import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import type { Shown } from '../tape/writer';
-
-/** One field of the sheet: what was typed, once or twice, and the unit meant when none was. */
-export type Entry = { typed: string; second?: string; unit: Unit };
-type Entries = Record<string, Entry>;
+import { today } from '../words/dates';
+import type { Asked } from './readings';
+import {
+  bodyOf,
+  type Entries,
+  type Entry,
+  entriesOf,
+  type Head,
+  headOf,
+  isSheet,
+  settled,
+  touched,
+} from './sheetChanges';
 
 const key = (person: string) => `plumb.sheet.${person}`;
 
-function kept(person: string): Entries | null {
-  try {
-    return JSON.parse(localStorage.getItem(key(person)) ?? 'null');
-  } catch {
-    return null;
-  }
-}
+/** What is kept on this machine until the workroom has it. */
+type Left = { changed: Entries; head: Partial<Head>; after: number | null };
+const NOTHING: Left = { changed: {}, head: {}, after: null };
 
-function entriesOf(sheet: Sheet | null): Entries {
-  const entries: Entries = {};
-  for (const [measure, r] of Object.entries(sheet?.readings ?? {}))
-    entries[measure] = { typed: r.typed, second: r.secondTyped ?? undefined, unit: r.unit as Unit };
-  return entries;
+function left(person: string): Left {
+  try {
+    const kept: Partial<Left> | null = JSON.parse(localStorage.getItem(key(person)) ?? 'null');
+    return { ...NOTHING, ...kept };
+  } catch {
+    return NOTHING;
+  }
 }
 
 /** A sheet being filled in on top of the last one; kept on this machine until the workroom has it. */
 export function useSheetWork(person: string, last: Sheet | null) {
   const queries = useQueryClient();
   const unit = useUnit();
-  const [changed, setChanged] = useState<Entries>(() => kept(person) ?? {});
+  const session = useSession();
+  const undoable = useUndoable();
+  const [work, setWork] = useState<Left>(() => left(person));
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [theirs, setTheirs] = useState<Sheet | null>(null);
   const [saving, setSaving] = useState(false);
+  const { changed } = work;
   const base = useMemo(() => entriesOf(last), [last]);
   const entries = useMemo(() => ({ ...base, ...changed }), [base, changed]);
 
@@ -47,81 +59,112 @@ export function useSheetWork(person: string, last: Sheet | null) {
   const asked = useSettled(readings, 250);
   const review = useQuery({
     queryKey: ['review', asked],
-    queryFn: () => answered(api.POST('/api/measures/review', { body: { measures: asked as never } })),
+    queryFn: () => answered(api.POST('/api/measures/review', { body: { measures: asked } })),
     placeholderData: (before) => before,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });
 
-  const type = useCallback(
-    (measure: string, typed: string) => {
+  /** Changes what is on the table; the first change remembers which sheet it was made on. */
+  const change = useCallback(
+    (next: (now: Left) => Left) => {
       setProblem(null);
-      setChanged((c) => {
-        // The other reading of the pair keeps its length when the unit is another one by now.
-        const other = c[measure] ?? base[measure];
-        const next = { ...c, [measure]: { typed, second: inUnit(other, unit), unit: unit.shown as Unit } };
-        localStorage.setItem(key(person), JSON.stringify(next));
-        return next;
+      setWork((now) => {
+        const then = next(now);
+        const kept = { ...then, after: then.after ?? last?.number ?? 0 };
+        localStorage.setItem(key(person), JSON.stringify(kept));
+        return kept;
       });
     },
-    [person, unit, base],
+    [person, last],
+  );
+
+  const type = useCallback(
+    (measure: string, typed: string) =>
+      change((now) => {
+        // The other reading of the pair keeps its length when the unit is another one by now.
+        const second = inUnit(now.changed[measure] ?? base[measure], unit);
+        return { ...now, changed: { ...now.changed, [measure]: { typed, second, unit: unit.shown } } };
+      }),
+    [change, unit, base],
   );
 
   /** Types the second reading of a tape in the unit shown; undefined takes it away. */
   const typeSecond = useCallback(
-    (measure: string, second: string | undefined, shown: Shown) => {
-      setProblem(null);
-      setChanged((c) => {
-        const first = c[measure] ?? base[measure];
-        if (!first) return c;
+    (measure: string, second: string | undefined, shown: Shown) =>
+      change((now) => {
+        const first = now.changed[measure] ?? base[measure];
+        if (!first) return now;
         const length = readTape(first.typed, first.unit);
         const typed = first.unit !== shown && length.ok ? unit.write(length.mm) : first.typed;
-        const next = { ...c, [measure]: { typed, second, unit: shown as Unit } };
-        localStorage.setItem(key(person), JSON.stringify(next));
-        return next;
-      });
-    },
-    [person, base, unit],
+        return { ...now, changed: { ...now.changed, [measure]: { typed, second, unit: shown } } };
+      }),
+    [change, base, unit],
   );
 
-  const dirty = Object.entries(changed).some(
-    ([m, e]) =>
-      e.typed !== (base[m]?.typed ?? '') ||
-      (e.second ?? '') !== (base[m]?.second ?? '') ||
-      (e.typed !== '' && e.unit !== base[m]?.unit),
-  );
+  const fresh = touched(changed, base).length > 0;
+  const me = session.data?.account?.name ?? '';
+  const head = headOf(work.head, last, fresh, { takenOn: today(), takenBy: me, note: '' });
+  const dirty =
+    fresh ||
+    (last !== null &&
+      (head.takenOn !== last.takenOn || head.takenBy.trim() !== last.takenBy || head.note !== last.note));
+
+  const refresh = () =>
+    Promise.all([
+      queries.invalidateQueries({ queryKey: keys.sheets(person) }),
+      queries.invalidateQueries({ queryKey: keys.person(person) }),
+      queries.invalidateQueries({ queryKey: ['people'] }),
+    ]);
+
+  const forget = () => {
+    localStorage.removeItem(key(person));
+    setWork(NOTHING);
+    setProblem(null);
+    setTheirs(null);
+  };
+
+  const add = (body: ReturnType<typeof bodyOf>) =>
+    answered(api.POST('/api/people/{id}/sheets', { params: { path: { id: person } }, body }));
 
   /** Adds the sheet; true when the workroom has it. */
   const keep = async (): Promise<boolean> => {
     if (!dirty) return true;
     setSaving(true);
     setProblem(null);
-    const kept: Record<string, { typed: string; unit: string; provenance: string; second?: string }> = {};
-    for (const [measure, e] of Object.entries(entries)) {
-      if (e.typed.trim() === '') continue;
-      kept[measure] = {
-        typed: e.typed,
-        second: e.second?.trim() === '' ? undefined : e.second,
-        unit: e.unit,
-        provenance: changed[measure] ? 'measured' : (last?.readings[measure]?.provenance ?? 'measured'),
-      };
-    }
     try {
-      await answered(
-        api.POST('/api/people/{id}/sheets', { params: { path: { id: person } }, body: { readings: kept } }),
-      );
-      localStorage.removeItem(key(person));
-      setChanged({});
-      await queries.invalidateQueries({ queryKey: keys.sheets(person) });
-      await queries.invalidateQueries({ queryKey: keys.person(person) });
-      await queries.invalidateQueries({ queryKey: ['people'] });
+      const kept = await add(bodyOf(entries, changed, last, head, work.after ?? last?.number ?? 0));
+      forget();
+      await refresh();
+      if (last) {
+        const before = entriesOf(last);
+        undoable({
+          text: `Sheet ${kept.number} is kept`,
+          undo: () => {
+            void add(bodyOf(before, {}, last, headOf({}, last, false, head), kept.number))
+              .catch((e) => setProblem(problemOf(e)))
+              .then(refresh);
+          },
+        });
+      }
       return true;
     } catch (e) {
-      setProblem(e as Problem);
+      const failed = problemOf(e);
+      if (failed.stale && isSheet(failed.current)) setTheirs(failed.current);
+      else setProblem(failed);
       return false;
     } finally {
       setSaving(false);
     }
+  };
+
+  /** Settles what two people wrote at once: these fields as I have them, all others as they have. */
+  const settle = (fields: string[]) => {
+    if (!theirs) return;
+    const mine = settled(entries, entriesOf(theirs), fields);
+    queries.setQueryData<Sheet[]>(keys.sheets(person), (sheets) => [theirs, ...(sheets ?? [])]);
+    setTheirs(null);
+    change((now) => ({ ...now, changed: mine, after: theirs.number }));
   };
 
   const serverFault = (measure: string) =>
@@ -147,11 +190,11 @@ export function useSheetWork(person: string, last: Sheet | null) {
     faulty: Object.keys(faults).length > 0,
     doubts: review.data?.doubts ?? [],
     estimates: review.data?.estimates ?? [],
-    forget: () => {
-      localStorage.removeItem(key(person));
-      setChanged({});
-      setProblem(null);
-    },
+    forget,
+    head,
+    setHead: (part: Partial<Head>) => change((now) => ({ ...now, head: { ...now.head, ...part } })),
+    theirs,
+    settle,
   };
 }
 
@@ -168,8 +211,8 @@ function useSettled<T>(value: T, pause: number): T {
 }
 
 /** Every field as it reads: lengths in mm, and why the others cannot be read. */
-function read(entries: Entries): { readings: Record<string, number | number[]>; faults: Record<string, string> } {
-  const readings: Record<string, number | number[]> = {};
+function read(entries: Entries): { readings: Asked; faults: Record<string, string> } {
+  const readings: Asked = {};
   const faults: Record<string, string> = {};
   for (const [measure, e] of Object.entries(entries)) {
     if (e.typed.trim() === '') continue;

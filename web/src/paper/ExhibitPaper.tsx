@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { Evidence } from '../api/client';
 import { useUnit } from '../tape/unit';
+import type { Notation } from '../tape/writer';
 import { writeAmount } from '../words/amounts';
 import { type Box, boxOf, frame, type Project, path, project, type View } from './geometry';
 import { useSize } from './useSize';
@@ -90,7 +91,7 @@ export function ExhibitPaper(props: { evidence: Evidence | null; label: string; 
             />
           ))}
           {evidence.notes.map((n) => (
-            <NoteText key={n.text + n.at.join()} note={n} to={to} shown={unit.shown} width={size.width} />
+            <NoteText key={n.text + n.at.join()} note={n} to={to} unit={unit} width={size.width} />
           ))}
         </svg>
       )}
@@ -151,10 +152,10 @@ function SpanLine(props: { span: Span; to: Project; middle: number; text: string
   );
 }
 
-function NoteText(props: { note: Note; to: Project; shown: 'in' | 'cm'; width: number }) {
+function NoteText(props: { note: Note; to: Project; unit: Notation; width: number }) {
   const { note } = props;
   const at = props.to(note.at);
-  const value = note.value == null ? '' : writeAmount(note.value, note.unit, props.shown);
+  const value = note.value == null ? '' : writeAmount(note.value, note.unit, props.unit);
   const words = [note.text, value].filter((w) => w !== '').join(' ');
   const half = words.length * 4;
   return (

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Draft } from '../api/client';
+import { madeDraft, madePiece } from '../testing/made';
 import { layOut } from './layout';
 
 const box = (left: number, right: number, bottom: number) => [
@@ -10,13 +11,13 @@ const box = (left: number, right: number, bottom: number) => [
 ];
 
 function draft(fork: number, levels: { name: string; y: number }[]): Draft {
-  return {
+  return madeDraft({
     pieces: [
-      { id: 'front', panel: 'front', sewLine: box(-fork, 250, 1000) },
-      { id: 'back', panel: 'back', sewLine: box(-2 * fork, 260, 1000) },
+      madePiece({ id: 'front', panel: 'front', sewLine: box(-fork, 250, 1000) }),
+      madePiece({ id: 'back', panel: 'back', sewLine: box(-2 * fork, 260, 1000) }),
     ],
     levels,
-  } as unknown as Draft;
+  });
 }
 
 const LEGS = [

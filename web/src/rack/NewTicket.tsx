@@ -1,15 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useId, useState } from 'react';
+import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { answered, api, type Problem } from '../api/client';
-import { useCuts, usePeople, useWays } from '../api/queries';
+import { answered, api, type Person, type Problem, problemOf } from '../api/client';
+import { useCuts, useWays } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Pick } from '../kit/Pick';
 import { Overlay } from '../kit/Sheet';
+import { PersonPick } from './PersonPick';
 
 /** A garment for a person: whom for, what, in which way, and for when. */
-export function NewTicket(props: { open: boolean; onClose: () => void; person?: string }) {
+export function NewTicket(props: { open: boolean; onClose: () => void; person?: Person }) {
   return (
     <Overlay open={props.open} onClose={props.onClose} title="New ticket" about="One garment for one person.">
       <Form {...props} />
@@ -17,52 +18,36 @@ export function NewTicket(props: { open: boolean; onClose: () => void; person?: 
   );
 }
 
-function Form(props: { onClose: () => void; person?: string }) {
-  const people = usePeople('');
+function Form(props: { onClose: () => void; person?: Person }) {
   const cuts = useCuts();
   const ways = useWays();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [person, setPerson] = useState(props.person ?? '');
+  const [person, setPerson] = useState<Person | null>(props.person ?? null);
   const [name, setName] = useState('');
   const [cut, setCut] = useState('straight-skirt');
   const [way, setWay] = useState('house');
   const [promised, setPromised] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
-  const labels = useId();
   const family = cuts.data?.find((c) => c.id === cut)?.family;
   const make = async (e: FormEvent) => {
     e.preventDefault();
     try {
       const ticket = await answered(
         api.POST('/api/tickets', {
-          body: { personId: person || undefined, name, cut, way, promised: promised || undefined },
+          body: { personId: person?.id, name, cut, way, promised: promised || undefined },
         }),
       );
       await queries.invalidateQueries({ queryKey: ['tickets'] });
-      const measured = people.data?.items.find((p) => p.id === person)?.sheets ?? 0;
+      const measured = person?.sheets ?? 0;
       navigate(`/tickets/${ticket.id}/${measured > 0 ? 'draft' : 'measure'}`);
     } catch (failed) {
-      setProblem(failed as Problem);
+      setProblem(problemOf(failed));
     }
   };
   return (
     <form onSubmit={make} className="flex flex-col gap-4">
-      {!props.person && (
-        <div>
-          <span id={`${labels}-who`} className="mb-1 block font-medium">
-            For
-          </span>
-          <Pick
-            label="For"
-            value={person}
-            options={people.data?.items.map((p) => ({ id: p.id, title: p.name })) ?? []}
-            onChange={setPerson}
-            className="min-h-11"
-          />
-          {problem?.at('personId') && <p className="text-crimson text-small">{problem.at('personId')}</p>}
-        </div>
-      )}
+      {!props.person && <PersonPick label="For" person={person} onPick={setPerson} fault={problem?.at('personId')} />}
       <Field
         label="What is it called here"
         value={name}

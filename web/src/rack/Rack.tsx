@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { answered, api, type Ticket } from '../api/client';
 import { useCuts, useTickets, useWays } from '../api/queries';
@@ -7,8 +7,11 @@ import { Button, ButtonLink } from '../kit/Button';
 import { Shell } from '../kit/Shell';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
-import { daysTo, longDay } from '../words/dates';
-import { NewTicket } from './NewTicket';
+import { useUnit } from '../tape/unit';
+import { daysTo } from '../words/dates';
+import { FirstSteps } from './FirstSteps';
+
+const NewTicket = lazy(async () => ({ default: (await import('./NewTicket')).NewTicket }));
 
 const GROUPS: { title: string; holds: (days: number | null) => boolean }[] = [
   { title: 'Past its day', holds: (d) => d !== null && d < 0 },
@@ -22,7 +25,8 @@ export function Rack() {
   const tickets = useTickets('');
   const [making, setMaking] = useState(false);
   const [gone, setGone] = useState<string[]>([]);
-  const items = tickets.data?.items.filter((t) => !gone.includes(t.id)) ?? [];
+  const items = tickets.items?.filter((t) => !gone.includes(t.id)) ?? [];
+  const count = Math.max(items.length, tickets.total - gone.length);
   return (
     <Shell>
       <div className="mx-auto flex max-w-5xl flex-col gap-6 px-5 py-7">
@@ -30,7 +34,7 @@ export function Rack() {
           <div className="mr-auto">
             <h1 className="font-semibold text-[1.75rem] leading-9">The rack</h1>
             <p className="text-soft">
-              {items.length === 1 ? 'One garment' : `${items.length} garments`}, by the day they are promised.
+              {count === 1 ? 'One garment' : `${count} garments`}, by the day they are promised.
             </p>
           </div>
           <ButtonLink to="/book">Measure book</ButtonLink>
@@ -38,15 +42,10 @@ export function Rack() {
             New ticket
           </Button>
         </div>
-        {!tickets.data ? (
+        {!tickets.items ? (
           <Waiting error={tickets.error} again={() => tickets.refetch()} />
         ) : items.length === 0 ? (
-          <div className="rounded-card border border-line border-dashed p-10 text-center">
-            <p className="font-head font-semibold text-lead">The rack is empty</p>
-            <p className="mt-1 text-soft">
-              A ticket is one garment for one person. Add the person to the measure book first, or make the ticket now.
-            </p>
-          </div>
+          <FirstSteps onTicket={() => setMaking(true)} />
         ) : (
           GROUPS.map((g) => {
             const held = items.filter((t) => g.holds(t.promised ? daysTo(t.promised) : null));
@@ -68,8 +67,13 @@ export function Rack() {
             );
           })
         )}
+        {tickets.more && (
+          <Button onClick={tickets.more} disabled={tickets.busy} className="self-center">
+            Later garments
+          </Button>
+        )}
       </div>
-      <NewTicket open={making} onClose={() => setMaking(false)} />
+      <Suspense>{making && <NewTicket open onClose={() => setMaking(false)} />}</Suspense>
     </Shell>
   );
 }
@@ -82,6 +86,7 @@ function Rail() {
 function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) => void }) {
   const cuts = useCuts();
   const ways = useWays();
+  const unit = useUnit();
   const later = useUndoable();
   const queries = useQueryClient();
   const cut = cuts.data?.find((c) => c.id === t.cut);
@@ -117,7 +122,7 @@ function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) =>
         <span
           className={`mt-2 block font-medium ${days !== null && days < 0 ? 'text-crimson' : days !== null && days <= 7 ? 'text-brass-deep' : ''}`}
         >
-          {t.promised ? longDay(t.promised) : 'when it is ready'}
+          {t.promised ? unit.longDay(t.promised) : 'when it is ready'}
         </span>
       </Link>
       <button

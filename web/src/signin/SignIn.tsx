@@ -1,34 +1,19 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { answered, api, type Problem } from '../api/client';
-import { keys } from '../api/queries';
+import { answered, api, type Problem, problemOf } from '../api/client';
+import { type Door, keys } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
+import { OpenWorkroom } from './OpenWorkroom';
 
-export function SignIn() {
-  const queries = useQueryClient();
-  const [email, setEmail] = useState('');
-  const [password, setPassword] = useState('');
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [waiting, setWaiting] = useState(false);
+const DEMO = { email: 'demo@brightplumb.test', password: 'calico-and-chalk' };
 
-  const signIn = async (e: FormEvent) => {
-    e.preventDefault();
-    setWaiting(true);
-    setProblem(null);
-    try {
-      await answered(api.POST('/api/session', { body: { email, password } }));
-      await queries.resetQueries({ queryKey: keys.session });
-    } catch (failed) {
-      setProblem(failed as Problem);
-    } finally {
-      setWaiting(false);
-    }
-  };
-
+/** The way in: one’s own workroom, a new one, or the demo where there is one. */
+export function SignIn({ door }: { door: Door }) {
+  const [opening, setOpening] = useState(false);
   return (
     <main className="grid min-h-dvh place-items-center px-5 py-10">
-      <div className="grid w-full max-w-4xl items-center gap-14 md:grid-cols-[1fr_22rem]">
+      <div className="grid w-full max-w-4xl items-center gap-14 md:grid-cols-[1fr_23rem]">
         <div>
           <svg viewBox="0 0 120 170" className="mb-6 h-44" aria-hidden="true">
             <path d="M20 6h80" stroke="var(--color-ink)" strokeWidth="5" strokeLinecap="round" />
@@ -42,34 +27,99 @@ export function SignIn() {
             checked against its neighbour before you cut.
           </p>
         </div>
-        <form onSubmit={signIn} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">
-          <h2 className="font-semibold text-title">To the workroom</h2>
-          <Field
-            label="Address"
-            type="email"
-            autoComplete="username"
-            value={email}
-            fault={problem?.at('email')}
-            onChange={(e) => setEmail(e.target.value)}
-          />
-          <Field
-            label="Password"
-            type="password"
-            autoComplete="current-password"
-            value={password}
-            fault={problem?.at('password')}
-            onChange={(e) => setPassword(e.target.value)}
-          />
-          {problem && problem.faults.length === 0 && (
-            <p role="alert" className="text-crimson">
-              {problem.message}.
-            </p>
+        <div className="flex flex-col gap-4">
+          {opening ? (
+            <OpenWorkroom onBack={() => setOpening(false)} />
+          ) : (
+            <>
+              <Enter />
+              {door.signUp && <Button onClick={() => setOpening(true)}>Open a workroom of your own</Button>}
+              {door.demo && <Demo />}
+            </>
           )}
-          <Button type="submit" look="main" disabled={waiting}>
-            Sign in
-          </Button>
-        </form>
+        </div>
       </div>
     </main>
+  );
+}
+
+function useSignIn() {
+  const queries = useQueryClient();
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [waiting, setWaiting] = useState(false);
+  const signIn = async (as: { email: string; password: string }) => {
+    setWaiting(true);
+    setProblem(null);
+    try {
+      await answered(api.POST('/api/session', { body: as }));
+      await queries.resetQueries({ queryKey: keys.session });
+    } catch (failed) {
+      setProblem(problemOf(failed));
+    } finally {
+      setWaiting(false);
+    }
+  };
+  return { problem, waiting, signIn };
+}
+
+function Demo() {
+  const { problem, waiting, signIn } = useSignIn();
+  return (
+    <section aria-label="The demo" className="rounded-card border border-line border-dashed p-4">
+      <p>
+        <span className="font-semibold">To look round first:</span> the wardrobe of the Saltmarsh Playhouse is invented,
+        and here to try things on. Anybody at this address can enter it, so keep no real figures there.
+      </p>
+      <p className="mt-2 text-small text-soft">
+        {DEMO.email} · {DEMO.password}
+      </p>
+      <Button className="mt-3" disabled={waiting} onClick={() => signIn(DEMO)}>
+        Look round the demo
+      </Button>
+      {problem && (
+        <p role="alert" className="mt-2 text-crimson">
+          {problem.message}.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Enter() {
+  const { problem, waiting, signIn } = useSignIn();
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const enter = (e: FormEvent) => {
+    e.preventDefault();
+    void signIn({ email, password });
+  };
+  return (
+    <form onSubmit={enter} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">
+      <h2 className="font-semibold text-title">To the workroom</h2>
+      <Field
+        label="Address"
+        type="email"
+        autoComplete="username"
+        value={email}
+        fault={problem?.at('email')}
+        onChange={(e) => setEmail(e.target.value)}
+      />
+      <Field
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        fault={problem?.at('password')}
+        onChange={(e) => setPassword(e.target.value)}
+      />
+      {problem && problem.faults.length === 0 && (
+        <p role="alert" className="text-crimson">
+          {problem.message}.
+        </p>
+      )}
+      <Button type="submit" look="main" disabled={waiting}>
+        Sign in
+      </Button>
+    </form>
   );
 }

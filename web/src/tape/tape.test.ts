@@ -10,6 +10,9 @@ const cases = readFileSync(new URL('../../../core/src/test/resources/tape-cases.
   .slice(1)
   .map((line) => line.split(';') as [string, Unit, string]);
 
+const IN = { shown: 'in', mark: '.' } as const;
+const CM = { shown: 'cm', mark: ',' } as const;
+
 describe('reading the tape', () => {
   it.each(cases)('“%s” in %s', (typed, unit, mm) => {
     const read = readTape(typed, unit);
@@ -19,11 +22,11 @@ describe('reading the tape', () => {
 
   it('every eighth and every millimetre comes back as it was written', () => {
     for (let eighth = 1; eighth <= 8 * 160; eighth++) {
-      const read = readTape(writeLength((eighth / 8) * INCH, 'in'), 'in');
+      const read = readTape(writeLength((eighth / 8) * INCH, IN), 'in');
       expect(read.ok && read.mm).toBeCloseTo((eighth / 8) * INCH, 9);
     }
     for (let mm = 1; mm <= 4000; mm++) {
-      const read = readTape(writeWithUnit(mm, 'cm'), 'in');
+      const read = readTape(writeWithUnit(mm, CM), 'in');
       expect(read.ok && read.mm).toBeCloseTo(mm, 9);
     }
   });
@@ -31,18 +34,20 @@ describe('reading the tape', () => {
 
 describe('writing', () => {
   it('uses real fractions and a true minus', () => {
-    expect(writeLength(10.5 * INCH, 'in')).toBe('10½');
-    expect(writeLength(-0.25 * INCH, 'in')).toBe('−¼');
-    expect(writeLength(0, 'in')).toBe('0');
-    expect(writeLength(978, 'cm')).toBe('97,8');
-    expect(writeLength(-4, 'cm')).toBe('−0,4');
-    expect(writeWithUnit(INCH / 8, 'in')).toBe('⅛ in');
+    expect(writeLength(10.5 * INCH, IN)).toBe('10½');
+    expect(writeLength(-0.25 * INCH, IN)).toBe('−¼');
+    expect(writeLength(0, IN)).toBe('0');
+    expect(writeLength(978, CM)).toBe('97,8');
+    expect(writeLength(-4, CM)).toBe('−0,4');
+    expect(writeWithUnit(INCH / 8, IN)).toBe('⅛ in');
   });
 
   it('shows small differences finely', () => {
-    expect(writeFine(INCH / 16, 'in')).toBe('1/16');
-    expect(writeFine(1.64, 'cm')).toBe('1,6 mm');
-    expect(writeNumber(-0.26)).toBe('−0.26');
-    expect(writeNumber(1 / 3)).toBe('0.333');
+    expect(writeFine(INCH / 16, IN)).toBe('1/16');
+    expect(writeFine(1.64, CM)).toBe('1,6 mm');
+    expect(writeNumber(-0.26, IN)).toBe('−0.26');
+    expect(writeNumber(1 / 3, IN)).toBe('0.333');
+    expect(writeNumber(1 / 3, CM)).toBe('0,333');
+    expect(writeLength(978, { shown: 'cm', mark: '.' })).toBe('97.8');
   });
 });

@@ -1,36 +1,61 @@
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
-import { type Shown, writeLength, writeWithUnit } from './writer';
+import { longDay, shortDay } from '../words/dates';
+import { type Days, inMark, keepDays, keepMark, keptDays, keptMark, type Mark } from './notation';
+import { type Notation, type Shown, writeLength, writeNumber, writeWithUnit } from './writer';
 
-type UnitContext = {
-  shown: Shown;
+type UnitContext = Notation & {
+  days: Days;
   setShown: (shown: Shown) => void;
+  setMark: (mark: Mark) => void;
+  setDays: (days: Days) => void;
   toggle: () => void;
   write: (mm: number) => string;
   writeUnit: (mm: number) => string;
+  number: (value: number) => string;
+  /** Words from the workroom, their figures in one's own mark. */
+  words: (text: string) => string;
+  longDay: (iso: string) => string;
+  shortDay: (iso: string) => string;
 };
 
 const Context = createContext<UnitContext | null>(null);
 const KEY = 'plumb.unit';
 
 export function UnitProvider({ children }: { children: ReactNode }) {
-  const [shown, set] = useState<Shown>(() => (localStorage.getItem(KEY) === 'cm' ? 'cm' : 'in'));
+  const [shown, setUnit] = useState<Shown>(() => (localStorage.getItem(KEY) === 'cm' ? 'cm' : 'in'));
+  const [mark, setMark] = useState<Mark>(() => keptMark(localStorage, navigator.language));
+  const [days, setDays] = useState<Days>(() => keptDays(localStorage, navigator.language));
   const value = useMemo<UnitContext>(() => {
     const setShown = (next: Shown) => {
       localStorage.setItem(KEY, next);
-      set(next);
+      setUnit(next);
     };
+    const notation = { shown, mark };
     return {
-      shown,
+      ...notation,
+      days,
       setShown,
+      setMark: (next) => {
+        keepMark(localStorage, next);
+        setMark(next);
+      },
+      setDays: (next) => {
+        keepDays(localStorage, next);
+        setDays(next);
+      },
       toggle: () => setShown(shown === 'in' ? 'cm' : 'in'),
-      write: (mm) => writeLength(mm, shown),
-      writeUnit: (mm) => writeWithUnit(mm, shown),
+      write: (mm) => writeLength(mm, notation),
+      writeUnit: (mm) => writeWithUnit(mm, notation),
+      number: (n) => writeNumber(n, notation),
+      words: (text) => inMark(text, mark),
+      longDay: (iso) => longDay(iso, days),
+      shortDay: (iso) => shortDay(iso, days),
     };
-  }, [shown]);
+  }, [shown, mark, days]);
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
 
-/** The unit everything is shown in, and how to write a length in it. */
+/** The unit everything is shown in, and how lengths, numbers and days are written. */
 export function useUnit(): UnitContext {
   const unit = useContext(Context);
   if (!unit) throw new Error('No unit above here');

@@ -1,8 +1,12 @@
 /** Writes lengths as a cutter reads them. */
+import type { Mark } from './notation';
 import { INCH } from './reader';
 
 /** The unit shown: inches in real fractions, or centimetres to the millimetre. */
 export type Shown = 'in' | 'cm';
+
+/** In what, and how, figures are written. */
+export type Notation = { shown: Shown; mark: Mark };
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 
@@ -15,35 +19,29 @@ function inches(sixteenths: number): string {
   return sixteenths < 0 ? `−${text}` : text;
 }
 
-function centimetres(mm: number): string {
-  const rounded = Math.round(mm);
-  const magnitude = Math.abs(rounded);
-  return `${rounded < 0 ? '−' : ''}${Math.floor(magnitude / 10)},${magnitude % 10}`;
+function tenths(tens: number, mark: Mark): string {
+  const magnitude = Math.abs(tens);
+  return `${tens < 0 ? '−' : ''}${Math.floor(magnitude / 10)}${mark}${magnitude % 10}`;
 }
 
 /** To the nearest eighth, or the nearest millimetre. */
-export function writeLength(mm: number, shown: Shown): string {
-  return shown === 'in' ? inches(Math.round((mm / INCH) * 8) * 2) : centimetres(mm);
+export function writeLength(mm: number, { shown, mark }: Notation): string {
+  return shown === 'in' ? inches(Math.round((mm / INCH) * 8) * 2) : tenths(Math.round(mm), mark);
 }
 
 /** With its unit. */
-export function writeWithUnit(mm: number, shown: Shown): string {
-  return `${writeLength(mm, shown)} ${shown}`;
+export function writeWithUnit(mm: number, notation: Notation): string {
+  return `${writeLength(mm, notation)} ${notation.shown}`;
 }
 
 /** A small difference: to the nearest sixteenth, or a tenth of a millimetre. */
-export function writeFine(mm: number, shown: Shown): string {
-  if (shown === 'in') return inches(Math.round((mm / INCH) * 16));
-  const tenths = Math.round(mm * 10);
-  return `${tenths < 0 ? '−' : ''}${Math.floor(Math.abs(tenths) / 10)},${Math.abs(tenths) % 10} mm`;
+export function writeFine(mm: number, { shown, mark }: Notation): string {
+  return shown === 'in' ? inches(Math.round((mm / INCH) * 16)) : `${tenths(Math.round(mm * 10), mark)} mm`;
 }
 
 /** A plain number with at most three decimals and a true minus. */
-export function writeNumber(value: number): string {
-  return String(Math.round(value * 1000) / 1000).replace('-', '−');
-}
-
-/** How a length is typed back: what the reader reads, so that an untouched field keeps its value. */
-export function typeLength(mm: number, shown: Shown): string {
-  return writeLength(mm, shown);
+export function writeNumber(value: number, { mark }: Pick<Notation, 'mark'>): string {
+  return String(Math.round(value * 1000) / 1000)
+    .replace('-', '−')
+    .replace('.', mark);
 }

@@ -1,117 +1,74 @@
-import type { ReactNode } from 'react';
-import { useCallback } from 'react';
+import { type ReactNode, useCallback, useState } from 'react';
 import type { Ticket } from '../api/client';
-import { useCuts, useWays } from '../api/queries';
-import { Button } from '../kit/Button';
-import { Overlay } from '../kit/Sheet';
+import { useCuts } from '../api/queries';
 import { Shell } from '../kit/Shell';
 import type { Station } from '../kit/TapeBar';
 import { useUnit } from '../tape/unit';
-import { longDay } from '../words/dates';
-import type { TicketWork } from './useTicketWork';
+import { ClashCard } from './ClashCard';
+import { TicketCard } from './TicketCard';
+import { type TicketWork, useTicketWork } from './TicketDesk';
 
 const SAVING = { saved: 'kept', saving: 'keeping…', unsaved: 'not kept yet' };
 
 /** A station of a ticket: the tape under its name, and what happens when two people edit it. */
-export function TicketShell(props: {
-  id: string;
-  at: Station;
-  ticket: Ticket | null;
-  work?: TicketWork;
-  actions?: ReactNode;
-  children: ReactNode;
-}) {
-  const { id, ticket, work } = props;
-  const to = useCallback((station: Station) => `/tickets/${id}/${station}`, [id]);
+export function TicketShell(props: { at: Station; actions?: ReactNode; children: ReactNode }) {
+  const work = useTicketWork();
+  const to = useCallback((station: Station) => `/tickets/${work.id}/${station}`, [work.id]);
+  const { ticket, clash } = work;
   return (
     <Shell at={props.at} to={to} fixed bar={ticket && <Bar ticket={ticket} work={work} actions={props.actions} />}>
       {props.children}
-      {work?.theirs && <Clash work={work} theirs={work.theirs} />}
+      {clash && <ClashCard key={clash.theirs.version} clash={clash} onSettle={work.settle} />}
     </Shell>
   );
 }
 
-function Bar({ ticket, work, actions }: { ticket: Ticket; work?: TicketWork; actions?: ReactNode }) {
+function Bar({ ticket, work, actions }: { ticket: Ticket; work: TicketWork; actions?: ReactNode }) {
   const cuts = useCuts();
+  const unit = useUnit();
+  const [card, setCard] = useState(false);
   const cut = cuts.data?.find((c) => c.id === ticket.cut);
-  const cloth = ticket.cloth.stretch > 0 ? `stretch ${Math.round(ticket.cloth.stretch * 100)} %` : 'no stretch';
   return (
     <>
       <h1 className="font-head font-semibold text-lead">{ticket.personName}</h1>
-      <span className="font-medium">{ticket.name}</span>
-      <span className="text-soft">
-        {cut?.title.toLowerCase()}, {cloth}
-      </span>
+      <button
+        type="button"
+        onClick={() => setCard(true)}
+        className="min-h-11 text-left"
+        title="The ticket and its cloth: name, day, cut, stretch, width"
+      >
+        <span className="font-medium underline decoration-line decoration-2 underline-offset-4">{ticket.name}</span>
+        <span className="pl-3 text-soft">
+          {cut?.title.toLowerCase()}, {clothInWords(ticket, unit.writeUnit)}
+        </span>
+      </button>
       <span className="text-soft">{ticket.revisions > 0 ? `revision ${ticket.revisions}` : 'no revision yet'}</span>
-      <span className="ml-auto flex items-center gap-4">
-        {work && (
-          <span role="status" className={work.saving === 'unsaved' ? 'text-amber' : 'text-soft'}>
-            {SAVING[work.saving]}
-          </span>
+      <span className="ml-auto flex items-center gap-3">
+        {work.canUndo && (
+          <button
+            type="button"
+            onClick={work.undo}
+            title="Take the latest change back (z)"
+            className="min-h-11 rounded-field px-2 underline underline-offset-4 hover:bg-linen"
+          >
+            Undo
+          </button>
         )}
-        {ticket.promised && <span className="text-soft">promised {longDay(ticket.promised)}</span>}
+        <span role="status" className={work.saving === 'unsaved' ? 'text-amber' : 'text-soft'}>
+          {SAVING[work.saving]}
+        </span>
+        {ticket.promised && <span className="text-soft">promised {unit.longDay(ticket.promised)}</span>}
         {actions}
       </span>
+      <TicketCard open={card} onClose={() => setCard(false)} />
     </>
   );
 }
 
-function Clash({ work, theirs }: { work: TicketWork; theirs: Ticket }) {
-  const ways = useWays();
-  const cuts = useCuts();
-  const unit = useUnit();
-  const way = (id: string) => ways.data?.find((w) => w.id === id)?.title ?? id;
-  const settings = cuts.data?.find((c) => c.id === theirs.cut)?.settings ?? [];
-  const title = (key: string) => settings.find((s) => s.key === key)?.title ?? key;
-  const shown = (key: string, value: unknown) => {
-    if (value === undefined) return 'by the way';
-    const setting = settings.find((s) => s.key === key);
-    if (setting?.kind === 'choice') return setting.choices.find((c) => c.id === value)?.title ?? String(value);
-    return setting?.kind === 'length' ? unit.writeUnit(Number(value)) : String(value);
-  };
-  const mine = work.edits;
-  if (!mine) return null;
-  const names = [...new Set([...Object.keys(mine.settings), ...Object.keys(theirs.settings)])]
-    .filter((s) => mine.settings[s] !== theirs.settings[s])
-    .sort();
-  return (
-    <Overlay
-      open
-      onClose={() => {}}
-      title="Somebody else changed this ticket"
-      about="Both versions are here; nothing of either is lost until you choose."
-    >
-      <table className="w-full text-left">
-        <thead>
-          <tr className="border-line border-b">
-            <th className="py-1 font-semibold">Amount</th>
-            <th className="font-semibold">Yours</th>
-            <th className="font-semibold">Theirs</th>
-          </tr>
-        </thead>
-        <tbody>
-          {mine.way !== theirs.way && (
-            <tr>
-              <td className="py-1">way</td>
-              <td>{way(mine.way)}</td>
-              <td>{way(theirs.way)}</td>
-            </tr>
-          )}
-          {names.map((s) => (
-            <tr key={s}>
-              <td className="py-1">{title(s)}</td>
-              <td>{shown(s, mine.settings[s])}</td>
-              <td>{shown(s, theirs.settings[s])}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <div className="flex justify-end gap-3">
-        <Button onClick={() => work.settle(false)}>Take theirs</Button>
-        <Button look="main" onClick={() => work.settle(true)}>
-          Keep mine
-        </Button>
-      </div>
-    </Overlay>
-  );
+/** no stretch, 59 in wide; stretch 20 %, open. */
+function clothInWords({ cloth }: Ticket, write: (mm: number) => string): string {
+  const said = [cloth.stretch > 0 ? `stretch ${Math.round(cloth.stretch * 100)} %` : 'no stretch'];
+  said.push(`${write(cloth.width)} wide${cloth.folded ? '' : ', open'}`);
+  if (cloth.oneWay) said.push('one way');
+  return said.join(', ');
 }

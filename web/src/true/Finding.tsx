@@ -22,10 +22,10 @@ export function Finding(props: {
   return (
     <section aria-live="polite">
       <h2 className={`font-semibold text-title ${check.verdict === 'true' ? '' : verdictColour(check.verdict)}`}>
-        {check.title}: {finding(check, unit.shown)}
+        {check.title}: {finding(check, unit)}
       </h2>
-      <p className="mt-1">{check.text}</p>
-      {check.cause && <p className="mt-1 text-soft">{check.cause}</p>}
+      <p className="mt-1">{unit.words(check.text)}</p>
+      {check.cause && <p className="mt-1 text-soft">{unit.words(check.cause)}</p>}
       {check.remedies.map((remedy, at) => (
         <div
           key={remedy.text}
@@ -55,14 +55,14 @@ export function Finding(props: {
           <div key={f.label + String(i)} className="contents">
             <dt className={f.total ? 'border-line border-t pt-0.5 font-semibold' : ''}>{f.label}</dt>
             <dd className={`text-right ${f.total ? 'border-line border-t pt-0.5 font-semibold' : ''}`}>
-              {writeAmount(f.value, f.unit, unit.shown)}
+              {writeAmount(f.value, f.unit, unit)}
             </dd>
           </div>
         ))}
         {check.tolerance > 0 && (
           <>
             <dt className="pt-1 text-soft">still true within</dt>
-            <dd className="pt-1 text-right text-soft">{writeApart(check.tolerance, check.unit, unit.shown)}</dd>
+            <dd className="pt-1 text-right text-soft">{writeApart(check.tolerance, check.unit, unit)}</dd>
           </>
         )}
       </dl>

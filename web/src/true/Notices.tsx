@@ -1,20 +1,25 @@
 import { Button } from '../kit/Button';
 import { Card } from '../kit/Card';
+import { useUndoable } from '../kit/Undo';
 import { useUnit } from '../tape/unit';
-import type { TicketWork } from '../tickets/useTicketWork';
+import type { TicketWork } from '../tickets/TicketDesk';
 
 /** What to know before cutting, and which figures rest on guesses. */
 export function Notices({ work }: { work: TicketWork }) {
   const unit = useUnit();
+  const undoable = useUndoable();
   const draft = work.draft;
   if (!draft) return null;
   return (
     <>
       {draft.notices.map((n) => (
         <Card key={n.id} title="To know before you cut" tone="amber">
-          {n.text}
+          {unit.words(n.text)}
           {n.remedy && (
-            <Button className="mt-2 block" onClick={() => n.remedy && work.apply(n.remedy)}>
+            <Button
+              className="mt-2 block"
+              onClick={() => n.remedy && undoable({ text: n.remedy.text, undo: work.apply(n.remedy) })}
+            >
               {n.remedy.text}
             </Button>
           )}
@@ -25,7 +30,7 @@ export function Notices({ work }: { work: TicketWork }) {
           <ul>
             {draft.estimates.map((e) => (
               <li key={e.measure} className="flex justify-between gap-3">
-                <span>{e.rule}</span>
+                <span>{unit.words(e.rule)}</span>
                 <span className="font-medium text-ink">{unit.write(e.value)}</span>
               </li>
             ))}

@@ -1,24 +1,25 @@
 import { type KeyboardEvent, useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import type { Check } from '../api/client';
 import { useCuts, useDraft, useEvidence } from '../api/queries';
 import { finding, together } from '../draft/PlumbStrip';
 import { ButtonLink } from '../kit/Button';
-import { lean, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
+import { leanOf, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { ExhibitPaper } from '../paper/ExhibitPaper';
 import { useUnit } from '../tape/unit';
+import { remedied } from '../tickets/changes';
+import { type TicketWork, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
-import { remedied, type TicketWork, useTicketWork } from '../tickets/useTicketWork';
 import { Finding } from './Finding';
 import { Notices } from './Notices';
 
 /** The True station: one plumb line for each inspection, what it found, and the lines it measured. */
 export function TrueStation() {
-  const { ticket: id = '' } = useParams();
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork(id);
+  const work = useTicketWork();
+  const { id } = work;
   const cuts = useCuts();
   const undoable = useUndoable();
   const checks = work.draft?.checks ?? [];
@@ -37,10 +38,7 @@ export function TrueStation() {
   };
   return (
     <TicketShell
-      id={id}
       at="true"
-      ticket={work.ticket}
-      work={work}
       actions={
         <>
           <ButtonLink to={`/tickets/${id}/bench`}>Bench sheet</ButtonLink>
@@ -70,7 +68,7 @@ export function TrueStation() {
               onTry={(at) => setTried(at === null ? null : { check: picked.id, at })}
               onApply={(remedy) => {
                 setTried(null);
-                undoable({ text: remedy.text, act: () => {}, undo: work.apply(remedy) });
+                undoable({ text: remedy.text, undo: work.apply(remedy) });
               }}
             />
             <Notices work={work} />
@@ -113,11 +111,11 @@ function PlumbList(props: { checks: Check[]; picked: Check; onPick: (check: stri
                 c.id === props.picked.id ? 'border-l-brass bg-card' : 'border-l-transparent hover:bg-wash'
               }`}
             >
-              <Plumb verdict={c.verdict} lean={lean(c.difference, c.tolerance, c.verdict)} height={crowded ? 38 : 44} />
+              <Plumb verdict={c.verdict} lean={leanOf(c)} height={crowded ? 38 : 44} />
               <span>
                 <span className="block font-semibold leading-tight">{c.title}</span>
                 <span className={`text-small ${verdictColour(c.verdict)}`}>
-                  {finding(c, unit.shown)}, {VERDICT_WORDS[c.verdict]}
+                  {finding(c, unit)}, {VERDICT_WORDS[c.verdict]}
                 </span>
               </span>
             </button>

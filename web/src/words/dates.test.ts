@@ -9,8 +9,10 @@ describe('days in words', () => {
   afterEach(() => vi.useRealTimers());
 
   it('are written as they are said', () => {
-    expect(longDay('2026-12-04')).toBe('Fri 4 Dec');
-    expect(shortDay('2026-09-12T08:00:00Z')).toBe('12 September');
+    expect(longDay('2026-12-04', 'day')).toBe('Fri 4 Dec');
+    expect(longDay('2026-12-04', 'month')).toBe('Fri, Dec 4');
+    expect(shortDay('2026-09-12T08:00:00Z', 'day')).toBe('12 September');
+    expect(shortDay('2026-09-12T08:00:00Z', 'month')).toBe('September 12');
   });
 
   it('are counted by the calendar, late at night as well', () => {

@@ -1,14 +1,19 @@
-const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+import type { Days } from '../tape/notation';
 
-/** Fri 4 Dec */
-export function longDay(iso: string): string {
-  return DAY.format(new Date(`${iso.slice(0, 10)}T12:00:00`)).replace(',', '');
+const LANGUAGE: Record<Days, string> = { day: 'en-GB', month: 'en-US' };
+
+const written = (iso: string, days: Days, as: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat(LANGUAGE[days], as).format(new Date(`${iso.slice(0, 10)}T12:00:00`));
+
+/** Fri 4 Dec, or Fri, Dec 4 */
+export function longDay(iso: string, days: Days): string {
+  const day = written(iso, days, { weekday: 'short', day: 'numeric', month: 'short' });
+  return days === 'day' ? day.replace(',', '') : day;
 }
 
-/** 12 September */
-export function shortDay(iso: string): string {
-  return SHORT.format(new Date(`${iso.slice(0, 10)}T12:00:00`));
+/** 12 September, or September 12 */
+export function shortDay(iso: string, days: Days): string {
+  return written(iso, days, { day: 'numeric', month: 'long' });
 }
 
 /** Whole days from today to a day; negative when it is past. */

@@ -10,7 +10,7 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 public class BrightPlumb {
 
     /** The version of the drafting engine, kept with every revision. */
-    public static final String ENGINE = "0.3.0";
+    public static final String ENGINE = "0.4.0";
 
     public static void main(String[] args) {
         SpringApplication.run(BrightPlumb.class, args);

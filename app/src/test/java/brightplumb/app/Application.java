@@ -26,21 +26,25 @@ final class Application {
         String server = "jdbc:postgresql://127.0.0.1:" + port + "/";
         try (Connection db = DriverManager.getConnection(server + "postgres", "brightplumb", password)) {
             db.createStatement().execute("drop database if exists apptest");
-            db.createStatement().execute("create database apptest");
+            db.createStatement().execute("create database apptest owner " + System.getenv("PLUMB_TEST_PG_USER"));
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
         context = new SpringApplicationBuilder(BrightPlumb.class)
                 .run(
                         "--server.port=0",
-                        "--plumb.demo=true",
+                        "--plumb.demo=on",
                         "--spring.datasource.url=" + server + "apptest",
-                        "--spring.datasource.password=" + password);
+                        "--spring.datasource.username=" + System.getenv("PLUMB_TEST_PG_USER"),
+                        "--spring.datasource.password=" + System.getenv("PLUMB_TEST_PG_USER_PASSWORD"));
     }
 
     static Client client() {
-        return new Client("http://127.0.0.1:"
-                + ((WebServerApplicationContext) ONLY.context).getWebServer().getPort());
+        return new Client("http://127.0.0.1:" + port());
+    }
+
+    static int port() {
+        return ((WebServerApplicationContext) ONLY.context).getWebServer().getPort();
     }
 
     /** Somebody signed in to the demo workroom. */

@@ -112,17 +112,18 @@ class TicketsTest {
         assertThat(revision.get("reason").asString()).isEqualTo("first toile");
         assertThat(revision.get("request").get("settings").get("hipEase").asDouble())
                 .isEqualTo(30);
-        assertThat(revision.get("moved").asBoolean()).isFalse();
+        assertThat(revision.get("moved").asBoolean(true)).isFalse();
         assertThat(demo.get(path("")).json().get("revisions").asInt()).isEqualTo(1);
     }
 
     @Test
-    void a_revision_whose_pattern_would_come_out_otherwise_today_says_so() {
+    void whether_a_revision_would_come_out_otherwise_is_found_when_somebody_looks_and_remembered() {
         demo.post(path("/revisions"), Map.of());
-        Application.bean(JdbcClient.class)
-                .sql("update revision set result_hash = 'of an older engine' where ticket_id = cast(:id as uuid)")
-                .param("id", ticket.get("id").asString())
-                .update();
+        aged("result_hash = 'g1:of an older engine', engine = '0.0.1', compared_engine = '0.0.1'");
+        JsonNode listed = demo.get(path("/revisions")).json().get("items").get(0);
+        assertThat(listed.get("comparable").asBoolean()).isTrue();
+        assertThat(listed.get("moved").isNull()).as("nothing is drafted for a list").isTrue();
+        assertThat(demo.get(path("/revisions/1")).json().get("moved").asBoolean()).isTrue();
         assertThat(demo.get(path("/revisions"))
                         .json()
                         .get("items")
@@ -130,6 +131,49 @@ class TicketsTest {
                         .get("moved")
                         .asBoolean())
                 .isTrue();
+    }
+
+    @Test
+    void a_revision_from_before_marks_were_alike_is_not_compared() {
+        demo.post(path("/revisions"), Map.of());
+        aged("result_hash = '901b094636a2f9de', compared_engine = null");
+        JsonNode looked = demo.get(path("/revisions/1")).json();
+        assertThat(looked.get("comparable").asBoolean()).isFalse();
+        assertThat(looked.get("moved").isNull()).isTrue();
+    }
+
+    @Test
+    void a_revision_prints_the_pattern_it_kept_and_not_what_would_be_drafted_today() {
+        demo.post(path("/revisions"), Map.of());
+        String cut = demo.get(path("/pattern.svg?revision=1")).response().body();
+        // Were it drafted anew, this request would be refused.
+        aged("request = jsonb_set(request, '{settings,hipEase}', '99999')");
+        assertThat(demo.get(path("/pattern.svg?revision=1")).response().body()).isEqualTo(cut);
+        assertThat(demo.get(path("/print.pdf?revision=1")).status()).isEqualTo(200);
+        assertThat(demo.get(path("/bench-sheet.pdf?revision=1")).status()).isEqualTo(200);
+    }
+
+    @Test
+    void one_from_before_patterns_were_kept_is_drawn_anew_and_says_so() {
+        demo.post(path("/revisions"), Map.of());
+        aged("drawn = null");
+        assertThat(demo.get(path("/pattern.svg?revision=1")).response().body()).contains("revision 1, drawn anew");
+    }
+
+    @Test
+    void a_revision_is_frozen_of_what_is_shown_or_not_at_all() {
+        demo.put(path(""), change(1, 60));
+        var late = demo.post(path("/revisions"), Map.of("version", 1));
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.json().get("current").get("version").asInt()).isEqualTo(2);
+        assertThat(demo.post(path("/revisions"), Map.of("version", 2)).status()).isEqualTo(201);
+    }
+
+    private void aged(String how) {
+        Application.bean(JdbcClient.class)
+                .sql("update revision set " + how + " where ticket_id = cast(:id as uuid)")
+                .param("id", ticket.get("id").asString())
+                .update();
     }
 
     @Test

@@ -36,7 +36,7 @@ class WorkroomsTest {
                     String id = path.getKey().startsWith("/api/people")
                             ? person
                             : ticket.get("id").asString();
-                    String address = path.getKey().replace("{id}", id);
+                    String address = path.getKey().replace("{id}", id).replace("{number}", "1");
                     assertThat(address)
                             .as("an address this test knows how to fill in")
                             .doesNotContain("{");

@@ -36,7 +36,7 @@ public final class Packaged implements AutoCloseable {
                         "jdbc:postgresql://127.0.0.1:" + pgPort + "/postgres", "brightplumb", password);
                 ServerSocket free = new ServerSocket(0)) {
             db.createStatement().execute("drop database if exists " + database);
-            db.createStatement().execute("create database " + database);
+            db.createStatement().execute("create database " + database + " owner " + required("PLUMB_TEST_PG_USER"));
             int port = free.getLocalPort();
             free.close();
             ProcessBuilder builder = new ProcessBuilder(List.of(
@@ -49,8 +49,9 @@ public final class Packaged implements AutoCloseable {
                     .redirectOutput(Path.of("target", database + ".log").toFile());
             Files.createDirectories(Path.of("target"));
             builder.environment().put("PLUMB_PORT", String.valueOf(port));
-            builder.environment().put("PLUMB_PG_PASSWORD", password);
-            builder.environment().put("PLUMB_DEMO", "true");
+            builder.environment().put("PLUMB_PG_USER", required("PLUMB_TEST_PG_USER"));
+            builder.environment().put("PLUMB_PG_PASSWORD", required("PLUMB_TEST_PG_USER_PASSWORD"));
+            builder.environment().put("PLUMB_DEMO", "on");
             Packaged packaged = new Packaged(builder.start(), "http://127.0.0.1:" + port);
             packaged.awaitAnswer();
             return packaged;

@@ -6,10 +6,12 @@ import brightplumb.core.cut.Drafted;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Unit;
 import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.IOException;
 import java.util.List;
@@ -26,7 +28,7 @@ class BenchSheetTest {
     private static final TitleBlock TITLE = new TitleBlock("Skirt", "Nobody", "House", "revision 1", "today", "WH");
 
     private static BenchSheet sheet(String cut) {
-        return BenchSheet.of(draft(cut));
+        return BenchSheet.of(DrawnPattern.of(draft(cut)));
     }
 
     private static Drafted draft(String cut) {
@@ -89,7 +91,7 @@ class BenchSheetTest {
 
     @Test
     void each_piece_has_its_own_page_with_numbers_in_the_tapes_fractions() throws IOException {
-        byte[] pdf = BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH);
+        byte[] pdf = BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH, DecimalMark.COMMA);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             String words = new PDFTextStripper().getText(document);
@@ -100,7 +102,7 @@ class BenchSheetTest {
                     .doesNotContain("?");
         }
         try (PDDocument metric =
-                Loader.loadPDF(BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE))) {
+                Loader.loadPDF(BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA))) {
             assertThat(new PDFTextStripper().getText(metric)).contains("20,3 down");
         }
     }

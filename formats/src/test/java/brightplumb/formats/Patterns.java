@@ -5,6 +5,7 @@ import brightplumb.core.cut.DraftRequest;
 import brightplumb.core.cut.Drafted;
 import brightplumb.core.cut.Drafting;
 import brightplumb.core.rule.Cloth;
+import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
 import java.util.Map;
@@ -21,7 +22,7 @@ final class Patterns {
 
     static PatternSheet skirt(String person) {
         return PatternSheet.of(
-                drafted("straight-skirt").pieces(),
+                DrawnPattern.of(drafted("straight-skirt")),
                 new TitleBlock("Test skirt", person, "House", "revision 2", "25 November 2026", "WH"));
     }
 }

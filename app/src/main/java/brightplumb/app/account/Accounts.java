@@ -1,38 +1,43 @@
 package brightplumb.app.account;
 
+import brightplumb.app.Started;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Accounts and failed attempts to sign in, in the database. */
+/** Accounts, their workrooms and where they are used from, in the database. */
 @Repository
-class Accounts {
+public class Accounts {
 
     /** An account with its password's hash. */
     record Stored(Member member, String password) {}
 
     private final JdbcClient db;
+    private final boolean demo;
 
-    Accounts(JdbcClient db) {
+    Accounts(JdbcClient db, Started started) {
         this.db = db;
+        this.demo = started.demo();
     }
 
     static String normal(String email) {
         return email.strip().toLowerCase(Locale.ROOT);
     }
 
-    /** The account of an address, in its first workroom. */
+    /** The account of an address, in its first workroom. Where the demo is off, its accounts are not there. */
     Optional<Stored> find(String email) {
         return db.sql("""
                         select a.id, a.password, a.name, a.email, w.id as workroom, w.name as workroom_name
                         from account a
                         join membership m on m.account_id = a.id
                         join workroom w on w.id = m.workroom_id
-                        where a.email = :email
+                        where a.email = :email and (:demo or not w.demo)
                         order by w.created_at limit 1""")
                 .param("email", normal(email))
+                .param("demo", demo)
                 .query((rs, row) -> new Stored(
                         new Member(
                                 rs.getObject("id", UUID.class),
@@ -44,26 +49,97 @@ class Accounts {
                 .optional();
     }
 
-    /** How many attempts failed for an address in the last minutes. */
-    int failures(String email, int minutes) {
-        return db.sql(
-                        "select count(*) from sign_in_failure where email = :email and at > now() - make_interval(mins => :minutes)")
-                .param("email", normal(email))
-                .param("minutes", minutes)
-                .query(Integer.class)
-                .single();
+    /** Whether somebody signed in to an account from there before. */
+    boolean isKnown(String email, String client) {
+        return db.sql("""
+                        select count(*) from known_client k join account a on a.id = k.account_id
+                        where a.email = :email and k.client = :client""")
+                        .param("email", normal(email))
+                        .param("client", client)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
-    void failed(String email) {
-        db.sql("insert into sign_in_failure (email) values (:email)")
-                .param("email", normal(email))
+    /** Remembers where an account is used from. */
+    void signedIn(UUID account, String client) {
+        db.sql("""
+                        insert into known_client (account_id, client) values (:account, :client)
+                        on conflict (account_id, client) do update set seen_at = now()""")
+                .param("account", account)
+                .param("client", client)
                 .update();
     }
 
-    /** Forgets an address's failures, and all that are older than a day. */
-    void succeeded(String email) {
-        db.sql("delete from sign_in_failure where email = :email or at < now() - interval '1 day'")
+    /**
+     * Opens a workroom with its first account.
+     *
+     * @return empty when the address has an account already
+     */
+    @Transactional
+    public Optional<Member> open(String workroom, String name, String email, String password, boolean demo) {
+        Optional<UUID> account = db.sql("""
+                        insert into account (email, password, name) values (:email, :password, :name)
+                        on conflict (email) do nothing returning id""")
                 .param("email", normal(email))
+                .param("password", password)
+                .param("name", name)
+                .query(UUID.class)
+                .optional();
+        return account.map(id -> {
+            UUID room = db.sql("insert into workroom (name, demo) values (:name, :demo) returning id")
+                    .param("name", workroom)
+                    .param("demo", demo)
+                    .query(UUID.class)
+                    .single();
+            db.sql("insert into membership (workroom_id, account_id) values (:room, :account)")
+                    .param("room", room)
+                    .param("account", id)
+                    .update();
+            return new Member(id, room, name, workroom, normal(email));
+        });
+    }
+
+    /** The hash of an account's password. */
+    Optional<String> password(UUID account) {
+        return db.sql("select password from account where id = :account")
+                .param("account", account)
+                .query(String.class)
+                .optional();
+    }
+
+    void changePassword(UUID account, String password) {
+        db.sql("update account set password = :password where id = :account")
+                .param("account", account)
+                .param("password", password)
                 .update();
+    }
+
+    /** Removes an account, and its workroom with all that is in it where nobody else is left there. */
+    @Transactional
+    void leave(UUID account, UUID workroom) {
+        db.sql("select 1 from workroom where id = :workroom for update")
+                .param("workroom", workroom)
+                .query(rs -> {});
+        db.sql("delete from account where id = :account")
+                .param("account", account)
+                .update();
+        db.sql("""
+                        delete from workroom w where w.id = :workroom
+                        and not exists (select 1 from membership m where m.workroom_id = w.id)""")
+                .param("workroom", workroom)
+                .update();
+    }
+
+    /** Ends every session in the invented workrooms. */
+    public void endDemoSessions() {
+        db.sql("""
+                        delete from spring_session where principal_name in (
+                            select m.account_id::text from membership m join workroom w on w.id = m.workroom_id where w.demo)""").update();
+    }
+
+    /** Whether the invented workrooms are there. */
+    public boolean hasDemo() {
+        return db.sql("select count(*) from workroom where demo").query(Integer.class).single() > 0;
     }
 }

@@ -1,11 +1,10 @@
 package brightplumb.app.account;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
+import brightplumb.app.door.Answer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderNotFoundException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -35,7 +34,7 @@ class SecurityRules {
             "frame-ancestors 'none'");
 
     @Bean
-    PasswordEncoder passwords() {
+    PasswordEncoder encoder() {
         return new BCryptPasswordEncoder();
     }
 
@@ -67,9 +66,11 @@ class SecurityRules {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session")
                         .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/workrooms")
+                        .permitAll()
                         .requestMatchers("/actuator/health")
                         .permitAll()
-                        .requestMatchers("/api/**", "/actuator/**")
+                        .requestMatchers("/api/**", "/actuator/**", "/v3/**")
                         .authenticated()
                         .anyRequest()
                         .permitAll())
@@ -87,19 +88,17 @@ class SecurityRules {
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
                 .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) ->
-                                refuse(response, 401, "Sign in first", "This needs a session."))
+                                Answer.problem(
+                                        response,
+                                        HttpStatus.UNAUTHORIZED,
+                                        "Sign in first",
+                                        "This needs a session."))
                         .accessDeniedHandler((request, response, failure) ->
-                                refuse(response, 403, "Not allowed", "The page is out of date; load it again.")))
+                                Answer.problem(
+                                        response,
+                                        HttpStatus.FORBIDDEN,
+                                        "Not allowed",
+                                        "The page is out of date; load it again.")))
                 .build();
-    }
-
-    private static void refuse(HttpServletResponse response, int status, String title, String detail)
-            throws IOException {
-        response.setStatus(status);
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.setCharacterEncoding("UTF-8");
-        response.getWriter()
-                .write("{\"type\":\"about:blank\",\"status\":" + status + ",\"title\":\"" + title + "\",\"detail\":\""
-                        + detail + "\"}");
     }
 }

@@ -1,21 +1,17 @@
 package brightplumb.app.account;
 
+import brightplumb.app.Started;
+import brightplumb.app.account.Throttle.Tries;
 import brightplumb.app.problems.NotSignedIn;
-import brightplumb.app.problems.TooManyTries;
 import brightplumb.core.measure.Refusal;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,69 +25,73 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/session")
 class SessionController {
 
-    private static final int TRIES = 8;
-    private static final int MINUTES = 10;
-    // bcrypt reads no more than this; longer would silently be cut off.
-    private static final int LONGEST = 72;
-
     record SignIn(String email, String password) {}
 
     record AccountView(String name, String email, String workroom) {}
 
     private final Accounts accounts;
-    private final PasswordEncoder passwords;
-    private final SecurityContextRepository contexts;
-    private final CookieCsrfTokenRepository csrfTokens;
-    private final String nobodysPassword;
+    private final Passwords passwords;
+    private final Throttle throttle;
+    private final Visits visits;
+    private final Started started;
 
-    SessionController(
-            Accounts accounts,
-            PasswordEncoder passwords,
-            SecurityContextRepository contexts,
-            CookieCsrfTokenRepository csrfTokens) {
+    SessionController(Accounts accounts, Passwords passwords, Throttle throttle, Visits visits, Started started) {
         this.accounts = accounts;
         this.passwords = passwords;
-        this.contexts = contexts;
-        this.csrfTokens = csrfTokens;
-        this.nobodysPassword = passwords.encode("nobody");
+        this.throttle = throttle;
+        this.visits = visits;
+        this.started = started;
     }
 
+    /** Who is signed in; where nobody is, the problem says how one gets in: by the demo, by a workroom of one's own. */
     @GetMapping
     AccountView who(@AuthenticationPrincipal Member member, @Parameter(hidden = true) CsrfToken csrf) {
         csrf.getToken();
         if (member == null) {
-            throw new NotSignedIn("Nobody is signed in");
+            throw new NotSignedIn(
+                    "Nobody is signed in",
+                    Map.of("demo", started.demo(), "signUp", started.signUpOpen()));
         }
         return new AccountView(member.name(), member.email(), member.workroomName());
     }
 
     @PostMapping
     ResponseEntity<Void> signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
-        String email = required(signIn);
-        if (accounts.failures(email, MINUTES) >= TRIES) {
-            throw new TooManyTries(MINUTES * 60L);
+        String email = Accounts.normal(required(signIn));
+        String client = request.getRemoteAddr();
+        String both = email + '\n' + client;
+        // What one address is refused does not use up what the client has for others.
+        throttle.take(Tries.ADDRESS_FROM_CLIENT, both);
+        throttle.take(Tries.CLIENT, client);
+        boolean known = accounts.isKnown(email, client);
+        if (!known) {
+            throttle.take(Tries.ADDRESS_FROM_STRANGERS, email);
         }
         var stored = accounts.find(email);
-        // The same work for an unknown address, so that the time taken tells nothing.
         boolean right = passwords.matches(
-                signIn.password(), stored.map(Accounts.Stored::password).orElse(nobodysPassword));
-        if (stored.isEmpty() || !right) {
-            accounts.failed(email);
+                signIn.password(), stored.map(Accounts.Stored::password).orElse(null));
+        if (!right || stored.isEmpty()) {
             throw new NotSignedIn("The address and the password do not belong together");
         }
-        accounts.succeeded(email);
-        open(stored.get().member(), request, response);
+        throttle.giveBack(Tries.CLIENT, client);
+        throttle.forget(Tries.ADDRESS_FROM_CLIENT, both);
+        if (!known) {
+            throttle.giveBack(Tries.ADDRESS_FROM_STRANGERS, email);
+        }
+        accounts.signedIn(stored.get().member().account(), client);
+        visits.begin(stored.get().member(), request, response);
         return ResponseEntity.noContent().build();
     }
 
     private static String required(SignIn signIn) {
         List<Refusal.Fault> faults = new ArrayList<>();
-        if (signIn.email() == null || signIn.email().isBlank() || signIn.email().length() > 254) {
+        if (signIn.email() == null
+                || signIn.email().isBlank()
+                || signIn.email().length() > 254
+                || signIn.email().indexOf('\0') >= 0) {
             faults.add(new Refusal.Fault("email", "Type the address you sign in with"));
         }
-        if (signIn.password() == null
-                || signIn.password().isEmpty()
-                || signIn.password().length() > LONGEST) {
+        if (!Passwords.readable(signIn.password())) {
             faults.add(new Refusal.Fault("password", "Type your password, at most 72 letters"));
         }
         if (!faults.isEmpty()) {
@@ -100,24 +100,9 @@ class SessionController {
         return signIn.email();
     }
 
-    private void open(Member member, HttpServletRequest request, HttpServletResponse response) {
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(member, null, List.of()));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
-        csrfTokens.saveToken(csrfTokens.generateToken(request), request, response);
-    }
-
     @DeleteMapping
     ResponseEntity<Void> signOut(HttpServletRequest request) {
-        var session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
-        }
-        SecurityContextHolder.clearContext();
+        visits.end(request);
         return ResponseEntity.noContent().build();
     }
 }

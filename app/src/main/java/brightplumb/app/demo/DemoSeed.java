@@ -1,5 +1,7 @@
 package brightplumb.app.demo;
 
+import brightplumb.app.Started;
+import brightplumb.app.account.Accounts;
 import brightplumb.app.people.People;
 import brightplumb.app.people.SheetView.ReadingView;
 import brightplumb.app.people.Sheets;
@@ -19,21 +21,21 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The wardrobe of the Saltmarsh Playhouse, dressing “The Lamplighter's Daughter”. All invented. */
+/** The wardrobe of the Saltmarsh Playhouse, where the demo is on, dressing “The Lamplighter's Daughter”. All invented. */
 @Component
-@ConditionalOnProperty("plumb.demo")
 class DemoSeed implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoSeed.class);
     private static final String PASSWORD = "calico-and-chalk";
 
+    private final Started started;
     private final JdbcClient db;
+    private final Accounts accounts;
     private final PasswordEncoder passwords;
     private final People people;
     private final Sheets sheets;
@@ -42,14 +44,18 @@ class DemoSeed implements ApplicationRunner {
     private final Revisions revisions;
 
     DemoSeed(
+            Started started,
             JdbcClient db,
+            Accounts accounts,
             PasswordEncoder passwords,
             People people,
             Sheets sheets,
             Tickets tickets,
             TicketDrafts drafts,
             Revisions revisions) {
+        this.started = started;
         this.db = db;
+        this.accounts = accounts;
         this.passwords = passwords;
         this.people = people;
         this.sheets = sheets;
@@ -63,7 +69,11 @@ class DemoSeed implements ApplicationRunner {
     public void run(ApplicationArguments args) {
         // Two nodes starting at once take turns; the second finds it done.
         db.sql("select pg_advisory_xact_lock(765001)").query(rs -> {});
-        if (db.sql("select count(*) from account").query(Integer.class).single() > 0) {
+        if (!started.demo()) {
+            accounts.endDemoSessions();
+            return;
+        }
+        if (accounts.hasDemo()) {
             return;
         }
         UUID saltmarsh = workroom("Saltmarsh Playhouse", "demo@brightplumb.test", "Winifred Hale");
@@ -76,22 +86,9 @@ class DemoSeed implements ApplicationRunner {
     }
 
     private UUID workroom(String name, String email, String who) {
-        UUID workroom = db.sql("insert into workroom (name) values (:name) returning id")
-                .param("name", name)
-                .query(UUID.class)
-                .single();
-        UUID account = db.sql(
-                        "insert into account (email, password, name) values (:email, :password, :name) returning id")
-                .param("email", email)
-                .param("password", passwords.encode(PASSWORD))
-                .param("name", who)
-                .query(UUID.class)
-                .single();
-        db.sql("insert into membership (workroom_id, account_id) values (:workroom, :account)")
-                .param("workroom", workroom)
-                .param("account", account)
-                .update();
-        return workroom;
+        return accounts.open(name, who, email, passwords.encode(PASSWORD), true)
+                .orElseThrow(() -> new IllegalStateException("Somebody else has the address " + email))
+                .workroom();
     }
 
     private void fill(UUID room, LocalDate today) {
@@ -226,7 +223,7 @@ class DemoSeed implements ApplicationRunner {
                 Cloth.WOVEN,
                 today.plusDays(20));
         var request = drafts.request(room, tickets.require(room, lamplighter));
-        revisions.freeze(room, lamplighter, request, "First toile", "Winifred Hale");
+        revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
     }
 
     private UUID ticket(
@@ -265,6 +262,6 @@ class DemoSeed implements ApplicationRunner {
                 throw new IllegalStateException(readings[i + 1], e);
             }
         }
-        sheets.add(room, person, day, "Winifred Hale", "", read);
+        sheets.add(room, person, null, day, "Winifred Hale", "", read);
     }
 }

@@ -2,6 +2,7 @@ package brightplumb.app.drafting;
 
 import brightplumb.app.drafting.DraftView.LevelView;
 import brightplumb.app.drafting.DraftView.Segment;
+import brightplumb.core.geometry.Line;
 import brightplumb.formats.sheet.BenchSheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,7 @@ record BenchSheetView(List<BenchPanelView> panels) {
 
     private static BenchPanelView panel(BenchSheet.Panel panel) {
         List<brightplumb.core.geometry.Segment> darts = new ArrayList<>();
-        panel.piece().darts().forEach(d -> darts.addAll(List.of(d.innerLeg(), d.outerLeg())));
+        panel.piece().darts().forEach(d -> darts.addAll(List.of(new Line(d.inner(), d.point()), new Line(d.point(), d.outer()))));
         return new BenchPanelView(
                 panel.piece().id(),
                 DraftViews.segments(panel.piece().sewLine()),

@@ -1,5 +1,6 @@
 package brightplumb.app.drafting;
 
+import brightplumb.core.rule.Cloth;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -90,7 +91,7 @@ public record DraftView(
     /** A notch or a drill hole. */
     public record MarkView(String kind, double[] at, double[] direction, int count, String text) {}
 
-    /** One inspection. */
+    /** One inspection; {@code atLeast} where what is wanted is a floor. */
     public record CheckView(
             String id,
             String title,
@@ -99,6 +100,7 @@ public record DraftView(
             double wanted,
             double difference,
             double tolerance,
+            boolean atLeast,
             String unit,
             String text,
             String cause,
@@ -145,5 +147,15 @@ public record DraftView(
             String why) {}
 
     /** The cloth it was drafted for. */
-    public record ClothView(double stretch, double width, boolean folded, boolean oneWay) {}
+    public record ClothView(double stretch, double width, boolean folded, boolean oneWay, String drape) {
+
+        public static ClothView of(Cloth cloth) {
+            return new ClothView(
+                    cloth.stretch(),
+                    cloth.width(),
+                    cloth.folded(),
+                    cloth.oneWay(),
+                    cloth.drape().id());
+        }
+    }
 }

@@ -33,7 +33,6 @@ final class DraftViews {
         Map<String, List<Rival>> rivals = Drafting.rivals(drafted);
         Map<String, Double> facts = new LinkedHashMap<>();
         drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));
-        var cloth = drafted.request().cloth();
         return new DraftView(
                 drafted.request().cut().id(),
                 drafted.request().way().id(),
@@ -51,7 +50,7 @@ final class DraftViews {
                         .map(l -> new LevelView(l.name(), l.y()))
                         .toList(),
                 inForce(drafted),
-                new ClothView(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay()));
+                ClothView.of(drafted.request().cloth()));
     }
 
     static EstimateView estimate(Estimate e) {
@@ -188,6 +187,7 @@ final class DraftViews {
                 c.wanted(),
                 c.difference(),
                 c.tolerance(),
+                c.atLeast(),
                 c.quantity().id(),
                 c.text(),
                 c.cause(),

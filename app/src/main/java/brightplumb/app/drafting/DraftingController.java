@@ -10,6 +10,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.DrawnPattern;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -86,7 +87,7 @@ class DraftingController {
     /** The draft as numbered distances from two base lines. */
     @PostMapping("/api/drafts/bench-sheet")
     BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
-        return BenchSheetView.of(BenchSheet.of(Drafting.draft(request.read())));
+        return BenchSheetView.of(BenchSheet.of(DrawnPattern.of(Drafting.draft(request.read()))));
     }
 
     private static CutView cut(Cut cut) {

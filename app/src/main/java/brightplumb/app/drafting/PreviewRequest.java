@@ -1,5 +1,6 @@
 package brightplumb.app.drafting;
 
+import brightplumb.app.drafting.DraftView.ClothView;
 import brightplumb.core.cut.Catalogue;
 import brightplumb.core.cut.Cut;
 import brightplumb.core.cut.DraftRequest;
@@ -9,7 +10,9 @@ import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Drape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,7 +31,13 @@ public record PreviewRequest(
         String cut, String way, Map<String, Object> measures, Map<String, Object> settings, ClothRequest cloth) {
 
     /** A cloth; what is missing is as the cut's own cloth has it. */
-    public record ClothRequest(Double stretch, Double width, Boolean folded, Boolean oneWay) {
+    public record ClothRequest(Double stretch, Double width, Boolean folded, Boolean oneWay, String drape) {
+
+        /** A cloth as it was answered, asked for again. */
+        public static ClothRequest of(ClothView cloth) {
+            return new ClothRequest(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay(), cloth.drape());
+        }
+
 
         /** The cloth, each part checked. */
         Cloth read(Cloth usual, List<Refusal.Fault> faults) {
@@ -41,7 +50,17 @@ public record PreviewRequest(
             if (!(w >= 100 && w <= 5000)) {
                 faults.add(new Refusal.Fault("cloth.width", "The cloth is 10 to 500 cm wide"));
             }
-            return new Cloth(s, w, folded == null ? usual.folded() : folded, oneWay == null ? usual.oneWay() : oneWay);
+            Drape falls = drape == null
+                    ? usual.drape()
+                    : Arrays.stream(Drape.values())
+                            .filter(d -> d.id().equals(drape))
+                            .findFirst()
+                            .orElse(null);
+            if (falls == null) {
+                faults.add(new Refusal.Fault("cloth.drape", "A cloth falls soft, medium or firm"));
+            }
+            return new Cloth(
+                    s, w, folded == null ? usual.folded() : folded, oneWay == null ? usual.oneWay() : oneWay, falls);
         }
     }
 

@@ -1,5 +1,6 @@
 package brightplumb.app.fittings;
 
+import brightplumb.app.Written;
 import brightplumb.app.account.Member;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.RemarkView;
@@ -9,31 +10,41 @@ import brightplumb.app.tickets.Revisions;
 import brightplumb.app.tickets.TicketDrafts;
 import brightplumb.app.tickets.TicketView;
 import brightplumb.app.tickets.Tickets;
+import brightplumb.core.cut.DraftRequest;
 import brightplumb.core.cut.Drafting;
 import brightplumb.core.cut.Fitting;
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.rule.Cloth;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Applies what a fitting said: the draft as worn is frozen, the correction made, and the corrected draft frozen as the next revision. */
 @Service
 class FittingRoom {
 
+    private static final int LONGEST_NOTE = 1000;
+
     private final Tickets tickets;
     private final TicketDrafts drafts;
     private final Revisions revisions;
     private final Fittings fittings;
+    private final TransactionTemplate together;
 
-    FittingRoom(Tickets tickets, TicketDrafts drafts, Revisions revisions, Fittings fittings) {
+    FittingRoom(
+            Tickets tickets,
+            TicketDrafts drafts,
+            Revisions revisions,
+            Fittings fittings,
+            PlatformTransactionManager transactions) {
         this.tickets = tickets;
         this.drafts = drafts;
         this.revisions = revisions;
         this.fittings = fittings;
+        this.together = new TransactionTemplate(transactions);
     }
 
     /** What may be said of a ticket's draft as it stands. */
@@ -58,42 +69,69 @@ class FittingRoom {
      * @throws Stale when the ticket is no longer at that version
      * @throws Refusal when there is no such remark, it has nothing to give here, or an amount cannot be drafted, naming the field
      */
-    @Transactional
     FittingView apply(Member member, UUID id, FittingRequest asked) {
         UUID workroom = member.workroom();
         TicketView ticket = tickets.require(workroom, id);
         if (asked.version() == null) {
             throw new Refusal("version", "Say which version this was seen on");
         }
+        if (asked.version() != ticket.version()) {
+            throw new Stale(ticket);
+        }
+        String note = Written.note("note", asked.note(), LONGEST_NOTE).strip();
         PreviewRequest worn = drafts.request(workroom, ticket);
         Map<String, Object> changes = changes(worn, asked);
         Map<String, Object> settings = new LinkedHashMap<>(ticket.settings());
         settings.putAll(changes);
         PreviewRequest corrected = new PreviewRequest(worn.cut(), worn.way(), worn.measures(), settings, worn.cloth());
-        // A correction that cannot be drafted is refused before anything is kept.
-        Drafting.draft(corrected.read());
+        // All is drawn before anything is kept: what cannot be drafted is refused, and no connection waits for a draft.
+        Revisions.Drawn before = revisions.draw(worn);
+        Revisions.Drawn after = revisions.draw(corrected);
+        String reason = reason(worn, asked.remark(), note);
+        return together.execute(
+                status -> keep(member, ticket, new Applied(asked, changes, before, after, reason, note)));
+    }
+
+    private record Applied(
+            FittingRequest asked,
+            Map<String, Object> changes,
+            Revisions.Drawn before,
+            Revisions.Drawn after,
+            String reason,
+            String note) {}
+
+    private FittingView keep(Member member, TicketView ticket, Applied applied) {
+        UUID workroom = member.workroom();
+        UUID id = ticket.id();
         RevisionView before = revisions
                 .newest(workroom, id)
-                .filter(r -> r.request().equals(worn))
-                .orElseGet(() -> revisions.freeze(workroom, id, worn, "As worn at the fitting", member.name()));
-        var cloth = ticket.cloth();
+                .filter(r -> r.request().equals(applied.before().request()))
+                .orElseGet(() ->
+                        revisions.freeze(workroom, id, applied.before(), "As worn at the fitting", member.name()));
+        DraftRequest corrected = applied.after().request().read();
         boolean changed = tickets.change(
                 workroom,
                 id,
-                asked.version(),
+                ticket.version(),
                 ticket.name(),
                 ticket.cut(),
                 ticket.way(),
-                settings,
-                new Cloth(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay()),
+                applied.after().request().settings(),
+                corrected.cloth(),
                 ticket.promised());
         if (!changed) {
             throw new Stale(tickets.require(workroom, id));
         }
-        String note = asked.note() == null ? "" : asked.note().strip();
-        RevisionView after =
-                revisions.freeze(workroom, id, corrected, reason(worn, asked.remark(), note), member.name());
-        fittings.add(workroom, id, asked.remark(), note, changes, before.number(), after.number(), member.name());
+        RevisionView after = revisions.freeze(workroom, id, applied.after(), applied.reason(), member.name());
+        fittings.add(
+                workroom,
+                id,
+                applied.asked().remark(),
+                applied.note(),
+                applied.changes(),
+                before.number(),
+                after.number(),
+                member.name());
         return fittings.of(workroom, id).get(0);
     }
 
@@ -108,9 +146,6 @@ class FittingRoom {
 
     /** What a remark proposes, with the amounts the cutter has put in its place. */
     private static Map<String, Object> changes(PreviewRequest worn, FittingRequest asked) {
-        if (asked.note() != null && asked.note().length() > 1000) {
-            throw new Refusal("note", "A note has at most 1000 letters");
-        }
         RemarkView remark = proposals(worn).stream()
                 .filter(r -> r.id().equals(asked.remark()))
                 .findFirst()

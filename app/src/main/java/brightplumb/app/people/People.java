@@ -15,7 +15,7 @@ import org.springframework.stereotype.Repository;
 public class People {
 
     private static final String VIEW = """
-            select p.id, p.name, p.note, p.created_at,
+            select p.id, p.name, p.note, p.version, p.created_at,
                    (select count(*) from measure_sheet s where s.workroom_id = p.workroom_id and s.person_id = p.id) as sheets,
                    (select max(taken_on) from measure_sheet s where s.workroom_id = p.workroom_id and s.person_id = p.id) as last_taken,
                    (select count(*) from ticket t where t.workroom_id = p.workroom_id and t.person_id = p.id) as tickets
@@ -67,10 +67,14 @@ public class People {
                 .single();
     }
 
-    boolean change(UUID workroom, UUID id, String name, String note) {
-        return db.sql("update person set name = :name, note = :note where workroom_id = :workroom and id = :id")
+    /** Changes a person who is still at a version, or at any where it is null; answers false when they are not. */
+    boolean change(UUID workroom, UUID id, Integer version, String name, String note) {
+        return db.sql("""
+                        update person set name = :name, note = :note, version = version + 1
+                        where workroom_id = :workroom and id = :id and version = coalesce(cast(:version as int), version)""")
                         .param("workroom", workroom)
                         .param("id", id)
+                        .param("version", version)
                         .param("name", name)
                         .param("note", note)
                         .update()
@@ -94,6 +98,7 @@ public class People {
                 rs.getInt("sheets"),
                 rs.getObject("last_taken", LocalDate.class),
                 rs.getInt("tickets"),
+                rs.getInt("version"),
                 rs.getTimestamp("created_at").toInstant());
     }
 }

@@ -1,9 +1,12 @@
 package brightplumb.app.people;
 
+import brightplumb.app.Day;
 import brightplumb.app.Page;
+import brightplumb.app.Written;
 import brightplumb.app.account.Member;
 import brightplumb.app.problems.NotHere;
-import brightplumb.core.measure.Refusal;
+import brightplumb.app.problems.Stale;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -24,22 +27,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/people")
 class PeopleController {
 
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_NOTE = 4000;
+    /**
+     * A person to be added or changed.
+     *
+     * @param version the version the change was made on; missing where any will do
+     */
+    record PersonRequest(
+            String name, String note, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer version) {
 
-    record PersonRequest(String name, String note) {
         PersonRequest checked() {
-            if (name == null || name.isBlank()) {
-                throw new Refusal("name", "A person needs a name");
-            }
-            if (name.strip().length() > LONGEST_NAME) {
-                throw new Refusal("name", "A name has at most 120 letters");
-            }
-            String kept = note == null ? "" : note;
-            if (kept.length() > LONGEST_NOTE || kept.indexOf('\0') >= 0 || name.indexOf('\0') >= 0) {
-                throw new Refusal("note", "A note has at most 4000 letters");
-            }
-            return new PersonRequest(name.strip(), kept);
+            return new PersonRequest(
+                    Written.name("name", name, "A person needs a name"),
+                    Written.note("note", note, Written.NOTE),
+                    version);
         }
     }
 
@@ -76,10 +76,12 @@ class PeopleController {
     PersonView change(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody PersonRequest request) {
         PersonRequest checked = request.checked();
-        if (!people.change(member.workroom(), id, checked.name(), checked.note())) {
-            throw new NotHere("person");
+        boolean changed = people.change(member.workroom(), id, checked.version(), checked.name(), checked.note());
+        PersonView now = people.require(member.workroom(), id);
+        if (!changed) {
+            throw new Stale(now);
         }
-        return people.require(member.workroom(), id);
+        return now;
     }
 
     @DeleteMapping("/{id}")
@@ -91,9 +93,13 @@ class PeopleController {
     }
 
     @GetMapping("/{id}/sheets")
-    Page<SheetView> sheets(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+    Page<SheetView> sheets(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(required = false) Integer page,
+            @RequestParam(required = false) Integer size) {
         people.require(member.workroom(), id);
-        return Page.whole(sheets.of(member.workroom(), id));
+        return sheets.of(member.workroom(), id, Page.Asked.of("", page, size));
     }
 
     @PostMapping("/{id}/sheets")
@@ -101,18 +107,17 @@ class PeopleController {
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody SheetRequest request) {
         people.require(member.workroom(), id);
         var readings = request.read();
-        LocalDate takenOn = request.takenOn() == null ? LocalDate.now() : request.takenOn();
-        String takenBy = request.takenBy() == null || request.takenBy().isBlank()
-                ? member.name()
-                : request.takenBy().strip();
-        String note = request.note() == null ? "" : request.note();
-        if (takenBy.length() > LONGEST_NAME) {
-            throw new Refusal("takenBy", "A name has at most 120 letters");
-        }
-        if (note.length() > LONGEST_NOTE) {
-            throw new Refusal("note", "A note has at most 4000 letters");
-        }
-        SheetView sheet = sheets.add(member.workroom(), id, takenOn, takenBy, note, readings);
+        LocalDate takenOn = Day.past("takenOn", request.takenOn());
+        String takenBy = Written.line("takenBy", request.takenBy(), Written.NAME, "A name");
+        String note = Written.note("note", request.note(), Written.NOTE);
+        SheetView sheet = sheets.add(
+                member.workroom(),
+                id,
+                request.after(),
+                takenOn == null ? LocalDate.now() : takenOn,
+                takenBy.isEmpty() ? member.name() : takenBy,
+                note,
+                readings);
         return ResponseEntity.created(URI.create("/api/people/" + id + "/sheets"))
                 .body(sheet);
     }

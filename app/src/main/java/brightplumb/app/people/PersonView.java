@@ -11,6 +11,7 @@ import java.util.UUID;
  * @param sheets how many sheets there are
  * @param lastTaken the day of the newest, or null
  * @param tickets how many tickets there are
+ * @param version goes up with every change of name or note
  */
 public record PersonView(
         UUID id,
@@ -24,4 +25,5 @@ public record PersonView(
         LocalDate lastTaken,
 
         int tickets,
+        int version,
         Instant createdAt) {}

@@ -22,8 +22,14 @@ import java.util.Map;
  * @param takenOn the day it was taken; today where it is missing
  * @param takenBy who took it; the account's name where it is missing
  * @param readings by measure key, as they were typed
+ * @param after the number of the newest sheet its writer had seen, 0 where there was none; missing where any will do
  */
-record SheetRequest(LocalDate takenOn, String takenBy, String note, Map<String, ReadingRequest> readings) {
+record SheetRequest(
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED, format = "date") LocalDate takenOn,
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String takenBy,
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note,
+        Map<String, ReadingRequest> readings,
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer after) {
 
     /**
      * One reading.

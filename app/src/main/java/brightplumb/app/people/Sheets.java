@@ -1,7 +1,10 @@
 package brightplumb.app.people;
 
+import brightplumb.app.Page;
 import brightplumb.app.people.SheetView.DoubtView;
 import brightplumb.app.people.SheetView.ReadingView;
+import brightplumb.app.problems.NotHere;
+import brightplumb.app.problems.Stale;
 import brightplumb.core.measure.Plausibility;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -28,17 +31,24 @@ public class Sheets {
     }
 
     /** A person's sheets, newest first. */
-    List<SheetView> of(UUID workroom, UUID person) {
-        return db
-                .sql(
-                        "select * from measure_sheet where workroom_id = :workroom and person_id = :person order by number desc")
+    Page<SheetView> of(UUID workroom, UUID person, Page.Asked asked) {
+        List<Head> heads = db.sql("""
+                        select * from measure_sheet where workroom_id = :workroom and person_id = :person
+                        order by number desc limit :size offset :offset""")
                 .param("workroom", workroom)
                 .param("person", person)
+                .param("size", asked.size())
+                .param("offset", asked.offset())
                 .query(Sheets::head)
-                .list()
-                .stream()
-                .map(head -> whole(workroom, head))
-                .toList();
+                .list();
+        long total = db.sql(
+                        "select count(*) from measure_sheet where workroom_id = :workroom and person_id = :person")
+                .param("workroom", workroom)
+                .param("person", person)
+                .query(Long.class)
+                .single();
+        return new Page<>(
+                heads.stream().map(head -> whole(workroom, head)).toList(), total, asked.page(), asked.size());
     }
 
     /** A person's newest sheet, if they were ever measured. */
@@ -52,11 +62,18 @@ public class Sheets {
                 .map(head -> whole(workroom, head));
     }
 
-    /** Adds a sheet for a person of the workroom; its number follows the last. */
+    /**
+     * Adds a sheet for a person of the workroom; its number follows the last.
+     *
+     * @param after the number of the newest sheet its writer had seen, or null where any will do
+     * @throws Stale with the newest sheet, when there is one the writer has not seen
+     * @throws NotHere when the person was removed
+     */
     @Transactional
     public SheetView add(
             UUID workroom,
             UUID person,
+            Integer after,
             LocalDate takenOn,
             String takenBy,
             String note,
@@ -66,15 +83,19 @@ public class Sheets {
                 .param("workroom", workroom)
                 .param("person", person)
                 .query(Integer.class)
-                .single();
+                .optional()
+                .orElseThrow(() -> new NotHere("person"));
+        SheetView last = newest(workroom, person).orElse(null);
+        if (after != null && after != (last == null ? 0 : last.number())) {
+            throw new Stale(last);
+        }
         UUID id = db.sql("""
                         insert into measure_sheet (workroom_id, person_id, number, taken_on, taken_by, note)
-                        values (:workroom, :person,
-                                (select coalesce(max(number), 0) + 1 from measure_sheet where workroom_id = :workroom and person_id = :person),
-                                :takenOn, :takenBy, :note)
+                        values (:workroom, :person, :number, :takenOn, :takenBy, :note)
                         returning id""")
                 .param("workroom", workroom)
                 .param("person", person)
+                .param("number", last == null ? 1 : last.number() + 1)
                 .param("takenOn", takenOn)
                 .param("takenBy", takenBy)
                 .param("note", note)

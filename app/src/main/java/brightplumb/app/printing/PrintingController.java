@@ -9,21 +9,23 @@ import brightplumb.app.tickets.TicketView;
 import brightplumb.app.tickets.Tickets;
 import brightplumb.core.cut.Drafted;
 import brightplumb.core.cut.Drafting;
+import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Unit;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
 import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -42,8 +44,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/tickets/{id}")
 class PrintingController {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     /** A printed page: its name and where its printed area lies on the sheet, mm. */
     record PageView(String name, double left, double top) {}
@@ -77,9 +77,10 @@ class PrintingController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
         PaperSize size = PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
-        PatternSheet sheet = asked(member, id, revision).sheet();
+        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
         return file(
                 TiledPdf.write(sheet, size),
                 MediaType.APPLICATION_PDF,
@@ -93,6 +94,8 @@ class PrintingController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
             @RequestParam(defaultValue = "in") String unit,
+            @RequestParam(defaultValue = "comma") String mark,
+            @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
         PaperSize size = PaperSize.of(paper)
                 .filter(p -> p != PaperSize.A0)
@@ -100,8 +103,10 @@ class PrintingController {
         Unit tape = Unit.of(unit)
                 .filter(u -> u != Unit.MILLIMETRE)
                 .orElseThrow(() -> new Refusal("unit", "The tape is in or cm"));
-        Asked asked = asked(member, id, revision);
-        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.drafted()), asked.title(), size, tape);
+        DecimalMark decimal =
+                DecimalMark.of(mark).orElseThrow(() -> new Refusal("mark", "The decimal mark is comma or point"));
+        Asked asked = asked(member, id, revision, DayStyle.of(days));
+        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.pattern()), asked.title(), size, tape, decimal);
         return file(pdf, MediaType.APPLICATION_PDF, asked.title().garment() + ", bench sheet", "pdf");
     }
 
@@ -109,8 +114,9 @@ class PrintingController {
     ResponseEntity<byte[]> svg(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
+            @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
-        PatternSheet sheet = asked(member, id, revision).sheet();
+        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
         return file(
                 SvgWriter.write(sheet).getBytes(StandardCharsets.UTF_8),
                 MediaType.valueOf("image/svg+xml"),
@@ -123,7 +129,7 @@ class PrintingController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper) {
-        PatternSheet sheet = asked(member, id, null).sheet();
+        PatternSheet sheet = asked(member, id, null, DayStyle.DAY_FIRST).sheet();
         Tiling tiling = Tiling.of(sheet, paper(paper));
         Map<String, double[]> places = new TreeMap<>();
         sheet.places().forEach((piece, at) -> places.put(piece, new double[] {at.x(), at.y()}));
@@ -143,42 +149,53 @@ class PrintingController {
         return PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
     }
 
-    /** A garment to be printed, with what is written on it. */
-    private record Asked(Drafted drafted, TitleBlock title) {
+    /** A pattern to be printed, with what is written on it. */
+    private record Asked(DrawnPattern pattern, TitleBlock title) {
         PatternSheet sheet() {
-            return PatternSheet.of(drafted.pieces(), title);
+            return PatternSheet.of(pattern, title);
         }
     }
 
-    private Asked asked(Member member, UUID id, Integer number) {
+    /** What is to be printed: the ticket as it stands, or a revision from the pattern that it kept. */
+    private Asked asked(Member member, UUID id, Integer number, DayStyle days) {
         TicketView ticket = tickets.require(member.workroom(), id);
-        PreviewRequest request;
-        String named;
-        if (number == null) {
-            request = drafts.request(member.workroom(), ticket);
-            named = revisions
-                    .newest(member.workroom(), id)
-                    .map(r -> standing(r, request))
-                    .orElse("working draft");
-        } else {
-            request = revisions.require(member.workroom(), id, number).request();
-            named = "revision " + number;
-        }
+        return number == null ? standing(member, ticket, days) : frozen(member, ticket, number, days);
+    }
+
+    private Asked standing(Member member, TicketView ticket, DayStyle days) {
+        PreviewRequest request = drafts.request(member.workroom(), ticket);
+        String named = revisions
+                .newest(member.workroom(), ticket.id())
+                .map(newest -> newest.request().equals(request)
+                        ? "revision " + newest.number()
+                        : "working draft after revision " + newest.number())
+                .orElse("working draft");
         Drafted drafted = Drafting.draft(request.read());
-        TitleBlock title = new TitleBlock(
+        return new Asked(DrawnPattern.of(drafted), title(member, ticket, request.way(), named, days));
+    }
+
+    private Asked frozen(Member member, TicketView ticket, int number, DayStyle days) {
+        RevisionView revision = revisions.require(member.workroom(), ticket.id(), number);
+        var kept = revisions.pattern(member.workroom(), ticket.id(), number);
+        DrawnPattern pattern = kept.orElseGet(
+                () -> DrawnPattern.of(Drafting.draft(revision.request().read())));
+        // One from before patterns were kept can only be drawn anew, and says so on the paper.
+        String named = "revision " + number + (kept.isPresent() ? "" : ", drawn anew");
+        return new Asked(pattern, title(member, ticket, revision.request().way(), named, days));
+    }
+
+    private static TitleBlock title(Member member, TicketView ticket, String way, String named, DayStyle days) {
+        return new TitleBlock(
                 ticket.name(),
                 ticket.personName(),
-                drafted.request().way().title(),
+                Ways.ALL.stream()
+                        .filter(w -> w.id().equals(way))
+                        .findFirst()
+                        .map(Way::title)
+                        .orElse(way),
                 named,
-                DAY.format(LocalDate.now()),
+                days.write(LocalDate.now()),
                 initials(member.name()));
-        return new Asked(drafted, title);
-    }
-
-    private static String standing(RevisionView newest, PreviewRequest now) {
-        return newest.request().equals(now)
-                ? "revision " + newest.number()
-                : "working draft after revision " + newest.number();
     }
 
     private static String initials(String name) {

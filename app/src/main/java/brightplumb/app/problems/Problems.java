@@ -1,12 +1,17 @@
 package brightplumb.app.problems;
 
+import brightplumb.app.door.Database;
 import brightplumb.core.measure.Refusal;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
-import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -14,8 +19,8 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.jdbc.CannotGetJdbcConnectionException;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -30,13 +35,25 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 public class Problems extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final int MOST_FAULTS = 50;
+    private static final int LONGEST_NAME = 200;
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(Refusal refusal) {
         ProblemDetail problem = problem(
                 HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be done as it stands", message(refusal.faults()));
-        problem.setProperty("errors", refusal.faults());
+        problem.setProperty("errors", told(refusal.faults()));
         return answer(problem);
+    }
+
+    /** What is told of many faults: the first, and how many more there are. */
+    private static List<Refusal.Fault> told(List<Refusal.Fault> faults) {
+        if (faults.size() <= MOST_FAULTS) {
+            return faults;
+        }
+        List<Refusal.Fault> first = new ArrayList<>(faults.subList(0, MOST_FAULTS));
+        first.add(new Refusal.Fault("", "And " + (faults.size() - MOST_FAULTS) + " more"));
+        return first;
     }
 
     @ExceptionHandler
@@ -46,7 +63,21 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notSignedIn(NotSignedIn nobody) {
-        return answer(problem(HttpStatus.UNAUTHORIZED, "Not signed in", nobody.getMessage()));
+        ProblemDetail problem = problem(HttpStatus.UNAUTHORIZED, "Not signed in", nobody.getMessage());
+        nobody.told().forEach(problem::setProperty);
+        return answer(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> notAllowed(NotAllowed refused) {
+        return answer(problem(HttpStatus.FORBIDDEN, "Not allowed", refused.getMessage()));
+    }
+
+    /** Letters in an address that are no letters. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadableAddress(InvalidParameterException unreadable) {
+        return answer(problem(
+                HttpStatus.BAD_REQUEST, "This could not be read", "The address has letters that cannot be read."));
     }
 
     @ExceptionHandler
@@ -73,26 +104,21 @@ public class Problems extends ResponseEntityExceptionHandler {
         return refused(new Refusal(mismatch.getName(), "This is not a value " + mismatch.getName() + " can have"));
     }
 
-    @ExceptionHandler({
-        CannotGetJdbcConnectionException.class,
-        DataAccessResourceFailureException.class,
-        CannotCreateTransactionException.class
-    })
-    ResponseEntity<ProblemDetail> noDatabase(Exception e) {
-        LOG.error("The database does not answer: {}", e.getClass().getSimpleName());
-        return answer(problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "The books are out of reach",
-                "The database does not answer. Nothing was saved; try again in a moment."));
-    }
-
-    /** What the database cannot hold (a NUL letter, a day beyond its calendar) is the sender's fault, not ours. */
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> notToBeKept(DataAccessException e) {
-        boolean badValue = e.getRootCause() instanceof SQLException sql
-                && sql.getSQLState() != null
-                && sql.getSQLState().startsWith("22");
-        return badValue
+    /** What the database cannot hold is the sender's fault, what it cannot do is ours, and when it is away nobody's. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<ProblemDetail> ofTheDatabase(RuntimeException e) {
+        if (Database.away(e)) {
+            LOG.error("The database does not answer: {}", e.getClass().getSimpleName());
+            return answer(problem(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "The books are out of reach",
+                    "The database does not answer. Nothing was saved; try again in a moment."));
+        }
+        // Somebody took away meanwhile what this was to be written beside.
+        if (e instanceof DataIntegrityViolationException && state(e).equals("23503")) {
+            return notHere(new NotHere("entry any more"));
+        }
+        return state(e).startsWith("22")
                 ? answer(problem(
                         HttpStatus.BAD_REQUEST,
                         "This cannot be kept",
@@ -100,16 +126,31 @@ public class Problems extends ResponseEntityExceptionHandler {
                 : anythingElse(e);
     }
 
+    private static String state(RuntimeException e) {
+        return NestedExceptionUtils.getMostSpecificCause(e) instanceof SQLException sql && sql.getSQLState() != null
+                ? sql.getSQLState()
+                : "";
+    }
+
+    /** Logged whole but for its words, which may hold a measure, under a number that the answer carries. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> anythingElse(Exception e) {
-        LOG.error(
-                "Unexpected: {} at {}",
-                e.getClass().getName(),
-                e.getStackTrace().length > 0 ? e.getStackTrace()[0] : "?");
-        return answer(problem(
+        String number = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("Unexpected, number {}:\n{}", number, Wordless.trace(e));
+        ProblemDetail problem = problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something broke here",
-                "It is our fault, not yours. Nothing was saved."));
+                "It is our fault, not yours. Nothing was saved. Its number in the log is " + number + ".");
+        problem.setProperty("number", number);
+        return answer(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+            HttpMediaTypeNotSupportedException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Not in this shape", "Send it as application/json."));
     }
 
     @Override
@@ -135,7 +176,9 @@ public class Problems extends ResponseEntityExceptionHandler {
         StringBuilder field = new StringBuilder();
         for (JacksonException.Reference step : path) {
             if (step.getPropertyName() != null) {
-                field.append(field.isEmpty() ? "" : ".").append(step.getPropertyName());
+                String name = step.getPropertyName();
+                field.append(field.isEmpty() ? "" : ".")
+                        .append(name, 0, Math.min(name.length(), LONGEST_NAME));
             } else {
                 field.append('[').append(step.getIndex()).append(']');
             }

@@ -1,6 +1,7 @@
 package brightplumb.app.tickets;
 
 import brightplumb.app.drafting.PreviewRequest;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 
 /**
@@ -9,7 +10,8 @@ import java.time.Instant;
  * @param number counted from 1 for each ticket
  * @param request all that went into the draft
  * @param engine the engine that drafted it
- * @param moved whether today's engine would draft it otherwise
+ * @param comparable whether it can be told at all if today's engine would draft it otherwise: an earlier one kept no mark to compare
+ * @param moved whether today's engine would draft it otherwise; null until somebody looks at the revision by itself
  */
 public record RevisionView(
         int number,
@@ -18,4 +20,10 @@ public record RevisionView(
         Instant madeAt,
         PreviewRequest request,
         String engine,
-        boolean moved) {}
+        boolean comparable,
+        @Schema(types = {"boolean", "null"}) Boolean moved) {
+
+    RevisionView compared(boolean found) {
+        return new RevisionView(number, reason, madeBy, madeAt, request, engine, comparable, found);
+    }
+}

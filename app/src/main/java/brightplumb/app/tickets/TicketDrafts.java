@@ -26,12 +26,11 @@ public class TicketDrafts {
                 .orElseThrow(() -> new Refusal("measures", "This person has no measures yet; take them first"));
         Map<String, Object> measures = new LinkedHashMap<>();
         sheet.readings().forEach((key, reading) -> measures.put(key, reading.asked()));
-        var cloth = ticket.cloth();
         return new PreviewRequest(
                 ticket.cut(),
                 ticket.way(),
                 measures,
                 ticket.settings(),
-                new ClothRequest(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay()));
+                ClothRequest.of(ticket.cloth()));
     }
 }

@@ -1,5 +1,7 @@
 package brightplumb.app.tickets;
 
+import brightplumb.app.Day;
+import brightplumb.app.Written;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import brightplumb.core.cut.DraftRequest;
@@ -25,16 +27,13 @@ record TicketRequest(
         LocalDate promised,
         Integer version) {
 
-    private static final int LONGEST_NAME = 120;
-
     /** Names and ranges checked, defaults filled in. */
     record Checked(String name, DraftRequest request, Map<String, Object> settings) {}
 
     /** @throws Refusal naming each field at fault */
     Checked checked() {
-        if (name == null || name.isBlank() || name.strip().length() > LONGEST_NAME || name.indexOf('\0') >= 0) {
-            throw new Refusal("name", "A ticket needs a name of at most 120 letters");
-        }
+        String called = Written.name("name", name, "A ticket needs a name of at most 120 letters");
+        Day.within("promised", promised);
         DraftRequest request = new PreviewRequest(cut, way, Map.of(), settings, cloth).read();
         Map<String, Object> kept = new HashMap<>();
         if (settings != null) {
@@ -44,6 +43,6 @@ record TicketRequest(
                 }
             });
         }
-        return new Checked(name.strip(), request, kept);
+        return new Checked(called, request, kept);
     }
 }

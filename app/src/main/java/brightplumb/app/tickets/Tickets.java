@@ -28,10 +28,12 @@ public class Tickets {
 
     private final JdbcClient db;
     private final JsonMapper json;
+    private final Stored stored;
 
-    Tickets(JdbcClient db, JsonMapper json) {
+    Tickets(JdbcClient db, JsonMapper json, Stored stored) {
         this.db = db;
         this.json = json;
+        this.stored = stored;
     }
 
     Page<TicketView> list(UUID workroom, UUID person, Page.Asked asked) {
@@ -81,16 +83,17 @@ public class Tickets {
             Cloth cloth,
             LocalDate promised) {
         return db.sql("""
-                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth, promised)
-                        values (:workroom, :person, :name, :cut, :way, :settings::jsonb, :cloth::jsonb, :promised)
+                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth, format, promised)
+                        values (:workroom, :person, :name, :cut, :way, :settings::jsonb, :cloth::jsonb, :format, :promised)
                         returning id""")
                 .param("workroom", workroom)
                 .param("person", person)
                 .param("name", name)
                 .param("cut", cut)
                 .param("way", way)
-                .param("settings", json.writeValueAsString(settings))
-                .param("cloth", json.writeValueAsString(cloth))
+                .param("settings", stored.write(settings))
+                .param("cloth", stored.write(ClothView.of(cloth)))
+                .param("format", Stored.FORMAT)
                 .param("promised", promised)
                 .query(UUID.class)
                 .single();
@@ -109,7 +112,7 @@ public class Tickets {
             LocalDate promised) {
         return db.sql("""
                         update ticket set name = :name, cut = :cut, way = :way, settings = :settings::jsonb,
-                               cloth = :cloth::jsonb, promised = :promised, version = version + 1, updated_at = now()
+                               cloth = :cloth::jsonb, format = :format, promised = :promised, version = version + 1, updated_at = now()
                         where workroom_id = :workroom and id = :id and version = :version""")
                         .param("workroom", workroom)
                         .param("id", id)
@@ -117,8 +120,9 @@ public class Tickets {
                         .param("name", name)
                         .param("cut", cut)
                         .param("way", way)
-                        .param("settings", json.writeValueAsString(settings))
-                        .param("cloth", json.writeValueAsString(cloth))
+                        .param("settings", stored.write(settings))
+                        .param("cloth", stored.write(ClothView.of(cloth)))
+                        .param("format", Stored.FORMAT)
                         .param("promised", promised)
                         .update()
                 == 1;
@@ -141,7 +145,7 @@ public class Tickets {
                 rs.getString("cut"),
                 rs.getString("way"),
                 json.readValue(rs.getString("settings"), SETTINGS),
-                json.readValue(rs.getString("cloth"), ClothView.class),
+                stored.cloth(rs.getString("cloth"), rs.getInt("format")),
                 rs.getObject("promised", LocalDate.class),
                 rs.getInt("version"),
                 rs.getInt("revisions"),

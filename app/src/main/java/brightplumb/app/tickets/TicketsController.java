@@ -1,11 +1,13 @@
 package brightplumb.app.tickets;
 
 import brightplumb.app.Page;
+import brightplumb.app.Written;
 import brightplumb.app.account.Member;
 import brightplumb.app.people.People;
 import brightplumb.app.problems.NotHere;
 import brightplumb.app.problems.Stale;
 import brightplumb.core.measure.Refusal;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -25,7 +27,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/tickets")
 class TicketsController {
 
-    record FreezeRequest(String reason) {}
+    private static final int LONGEST_REASON = 1000;
+
+    /**
+     * A revision to be frozen.
+     *
+     * @param version the ticket's version that is shown and meant; missing where any will do
+     */
+    record FreezeRequest(
+            String reason, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer version) {}
 
     private final Tickets tickets;
     private final Revisions revisions;
@@ -112,21 +122,31 @@ class TicketsController {
     }
 
     @GetMapping("/{id}/revisions")
-    Page<RevisionView> revisions(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+    Page<RevisionView> revisions(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(required = false) Integer page,
+            @RequestParam(required = false) Integer size) {
         tickets.require(member.workroom(), id);
-        return Page.whole(revisions.of(member.workroom(), id));
+        return revisions.of(member.workroom(), id, Page.Asked.of("", page, size));
+    }
+
+    /** One revision, and whether today's engine would draft it otherwise. */
+    @GetMapping("/{id}/revisions/{number}")
+    RevisionView revision(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable int number) {
+        return revisions.looked(member.workroom(), id, number);
     }
 
     @PostMapping("/{id}/revisions")
     ResponseEntity<RevisionView> freeze(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody FreezeRequest request) {
         TicketView ticket = tickets.require(member.workroom(), id);
-        String reason = request.reason() == null ? "" : request.reason().strip();
-        if (reason.length() > 1000) {
-            throw new Refusal("reason", "A reason has at most 1000 letters");
+        if (request.version() != null && request.version() != ticket.version()) {
+            throw new Stale(ticket);
         }
-        RevisionView frozen = revisions.freeze(
-                member.workroom(), id, drafts.request(member.workroom(), ticket), reason, member.name());
+        String reason = Written.line("reason", request.reason(), LONGEST_REASON, "A reason");
+        Revisions.Drawn drawn = revisions.draw(drafts.request(member.workroom(), ticket));
+        RevisionView frozen = revisions.freeze(member.workroom(), id, drawn, reason, member.name());
         return ResponseEntity.created(URI.create("/api/tickets/" + id + "/revisions"))
                 .body(frozen);
     }

@@ -2,6 +2,7 @@ package brightplumb.app.web;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
@@ -14,6 +15,10 @@ import org.springframework.context.annotation.Configuration;
 /** The published description of the interface. What we answer with is always whole, so every property of a view is required. */
 @Configuration
 class ApiDocument {
+
+    /** Properties that hold amounts by name, and what an amount is in them. */
+    private static final Map<String, String> AMOUNTS =
+            Map.of("settings", "SettingValue", "changes", "SettingValue", "measures", "TapeValue");
 
     // A reference to another view cannot say for itself that it may be null.
     private static final Set<String> MAY_BE_NULL = Set.of("remedy");
@@ -30,7 +35,39 @@ class ApiDocument {
 
     @Bean
     OpenApiCustomizer wholeViews() {
-        return api -> api.getComponents().getSchemas().forEach(ApiDocument::complete);
+        return api -> {
+            var schemas = api.getComponents().getSchemas();
+            schemas.forEach(ApiDocument::complete);
+            schemas.values().forEach(ApiDocument::amounts);
+            Schema<Object> number = ofType("number");
+            schemas.put("SettingValue", new JsonSchema().oneOf(List.of(number, ofType("string"))));
+            Schema<Object> two = ofType("array");
+            two.items(ofType("number")).minItems(2).maxItems(2);
+            schemas.put("TapeValue", new JsonSchema().oneOf(List.of(number, two)));
+        };
+    }
+
+    private static Schema<Object> ofType(String type) {
+        Schema<Object> schema = new JsonSchema();
+        schema.types(Set.of(type));
+        return schema;
+    }
+
+    /** A map of amounts says what they are, so that nobody has to guess: a length or ratio or a choice's id, a tape read once or twice. */
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static void amounts(Schema schema) {
+        Map<String, Schema> properties = schema.getProperties();
+        if (properties == null) {
+            return;
+        }
+        AMOUNTS.forEach((name, type) -> {
+            Schema property = properties.get(name);
+            if (property != null
+                    && property.getAdditionalProperties() instanceof Schema values
+                    && values.get$ref() == null) {
+                property.setAdditionalProperties(new JsonSchema().$ref("#/components/schemas/" + type));
+            }
+        });
     }
 
     @SuppressWarnings({"rawtypes", "unchecked"})

@@ -33,7 +33,7 @@ class TicketDraftsTest {
             "straight-skirt",
             "quarter",
             Map.of("hipEase", 12.5),
-            new ClothView(0.1, 1400, false, true),
+            new ClothView(0.1, 1400, false, true, "soft"),
             null,
             3,
             0,

@@ -101,18 +101,7 @@ final class LeftAndRight {
     }
 
     private static Check onTheRight(Check check) {
-        return new Check(
-                check.id(),
-                check.title(),
-                check.verdict(),
-                check.quantity(),
-                check.measured(),
-                check.wanted(),
-                check.tolerance(),
-                "Right leg: " + check.text(),
-                check.cause(),
-                check.remedies(),
-                check.evidence());
+        return check.saying("Right leg: " + check.text());
     }
 
     private static String side(boolean left) {

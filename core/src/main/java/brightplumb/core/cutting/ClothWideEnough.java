@@ -55,7 +55,8 @@ final class ClothWideEnough {
                         ? ""
                         : "With its allowances it is wider than the cloth as it is laid; buy wider cloth, or seam the piece.",
                 wide ? List.of() : wider(across),
-                across);
+                        across)
+                .asFloor();
     }
 
     private static List<Remedy> wider(Across across) {

@@ -1,7 +1,5 @@
 package brightplumb.core.measure;
 
-import java.util.Locale;
-
 /** Writes lengths as a cutter reads them: inches to the nearest sixteenth in real fractions, or centimetres to the millimetre. */
 public final class TapeWriter {
 
@@ -32,17 +30,17 @@ public final class TapeWriter {
         return sixteenths < 0 ? "−" + text : text;
     }
 
-    /** Centimetres to the nearest millimetre, with a decimal comma: {@code 97,8}. */
-    public static String centimetres(Length length) {
+    /** Centimetres to the nearest millimetre: {@code 97,8} or {@code 97.8}. */
+    public static String centimetres(Length length, DecimalMark mark) {
         long mm = Math.round(length.mm());
-        return (mm < 0 ? "−" : "") + String.format(Locale.ROOT, "%d,%d", Math.abs(mm) / 10, Math.abs(mm) % 10);
+        return (mm < 0 ? "−" : "") + Math.abs(mm) / 10 + mark.sign() + Math.abs(mm) % 10;
     }
 
     /** In that unit with its sign, to the resolution of a tape: {@code 10½ in}, {@code 97,8 cm}, {@code 978 mm}. */
-    public static String with(Length length, Unit unit) {
+    public static String with(Length length, Unit unit, DecimalMark mark) {
         return switch (unit) {
             case INCH -> eighths(length) + " in";
-            case CENTIMETRE -> centimetres(length) + " cm";
+            case CENTIMETRE -> centimetres(length, mark) + " cm";
             case MILLIMETRE -> Math.round(length.mm()) + " mm";
         };
     }

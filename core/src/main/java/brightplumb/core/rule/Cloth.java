@@ -7,11 +7,17 @@ package brightplumb.core.rule;
  * @param width mm, selvedge to selvedge; 100 to 5000
  * @param folded laid folded along its length
  * @param oneWay with a nap or a print that runs one way
+ * @param drape how it falls
  */
-public record Cloth(double stretch, double width, boolean folded, boolean oneWay) {
+public record Cloth(double stretch, double width, boolean folded, boolean oneWay, Drape drape) {
 
     /** A woven cloth 150 cm wide, folded. */
     public static final Cloth WOVEN = new Cloth(0, 1500, true, false);
+
+    /** A cloth that falls neither softly nor stiffly. */
+    public Cloth(double stretch, double width, boolean folded, boolean oneWay) {
+        this(stretch, width, folded, oneWay, Drape.MEDIUM);
+    }
 
     public boolean stretches() {
         return stretch > 0;

@@ -40,8 +40,9 @@ final class CentreBackMarked {
                         ? "The shaped centre back carries its two notches and its name."
                         : "Nothing tells the shaped centre back from a side seam.",
                 ok ? "" : "Two notches and the words \"centre back\" are missing on its edge.",
-                List.of(),
-                marked);
+                        List.of(),
+                        marked)
+                .asFloor();
     }
 
     /** The back with the marks on its centre edge. */

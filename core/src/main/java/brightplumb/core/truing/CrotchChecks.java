@@ -38,12 +38,14 @@ final class CrotchChecks {
                 || on.hemY()
                         < on.body().find(Measure.KNEE_DEPTH).map(k -> k.value()).orElse(0.0);
         double most = rise + (easy ? EASY : FITTED);
-        double wanted = Math.max(rise, Math.min(most, depth));
+        boolean hangs = depth > most + WaistCloses.TOLERANCE;
+        // Up to the most the garment bears, the rise is a floor; beyond it, the most is what it is held to.
+        double wanted = hangs ? most : rise;
         double off = depth - wanted;
-        Verdict verdict = Math.abs(off) <= WaistCloses.TOLERANCE
-                ? Verdict.TRUE
-                : off > 0 && off <= Length.INCH ? Verdict.WATCH : Verdict.OFF;
-        return new Check(
+        Verdict verdict = hangs
+                ? off <= Length.INCH ? Verdict.WATCH : Verdict.OFF
+                : off >= -WaistCloses.TOLERANCE ? Verdict.TRUE : Verdict.OFF;
+        Check found = new Check(
                 "crotch.depth",
                 "Depth",
                 verdict,
@@ -71,6 +73,7 @@ final class CrotchChecks {
                                                         .value()
                                                 + USUAL_DEEPER))),
                 shown);
+        return hangs ? found : found.asFloor();
     }
 
     /** The seated rise as the garment has it: a band that finishes at the waist is taken off. */
@@ -177,7 +180,7 @@ final class CrotchChecks {
                 sits ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
                 rise,
-                sits ? Math.min(rise, LEAST_RISE) : LEAST_RISE,
+                LEAST_RISE,
                 0,
                 sits
                         ? "The back waist rises enough for her to sit and bend."
@@ -187,7 +190,8 @@ final class CrotchChecks {
                         ? List.of()
                         : List.of(new Remedy(
                                 "Raise the centre back an inch", Map.of(Setting.BACK_RISE.key(), Length.INCH))),
-                new CrotchLoop(on, null));
+                        new CrotchLoop(on, null))
+                .asFloor();
     }
 
     private static Check notTaken(

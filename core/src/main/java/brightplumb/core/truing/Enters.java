@@ -3,14 +3,17 @@ package brightplumb.core.truing;
 import static brightplumb.core.truing.Exhibit.Ink.BACK;
 import static brightplumb.core.truing.Exhibit.Ink.BODY;
 import static brightplumb.core.truing.Exhibit.Ink.FAULT;
+import static brightplumb.core.truing.Exhibit.Ink.FRONT;
 import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
 import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Edge;
+import brightplumb.core.paper.Piece;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
@@ -51,7 +54,8 @@ final class Enters {
                                 ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
                                 : "The waist and both edges of the zip together are shorter than the hip and an inch to move.",
                 enters ? List.of() : remedies(on, opening, pulled),
-                opening);
+                        opening)
+                .asFloor();
     }
 
     private static List<Remedy> remedies(Inspected on, Opening opening, boolean pulled) {
@@ -143,10 +147,12 @@ final class Enters {
             double left = zip;
             double right = zip + waist * give;
             if (zip > 0) {
-                table.draw(BACK, Point.of(0, 0), Point.of(left, 0))
-                        .draw(BACK, Point.of(right, 0), Point.of(opens(), 0))
-                        .say(BACK, Point.of(left / 2, -20), "zip", Quantity.MM, zip)
-                        .say(BACK, Point.of(right + zip / 2, -20), "zip", Quantity.MM, zip);
+                Exhibit.Ink one = closure == Closure.CENTRE_BACK_ZIP ? BACK : FRONT;
+                Exhibit.Ink other = closure == Closure.FLY ? FRONT : BACK;
+                table.draw(one, Point.of(0, 0), Point.of(left, 0))
+                        .draw(other, Point.of(right, 0), Point.of(opens(), 0))
+                        .say(one, Point.of(left / 2, -20), "zip", Quantity.MM, zip)
+                        .say(other, Point.of(right + zip / 2, -20), "zip", Quantity.MM, zip);
             } else {
                 table.draw(PENCIL, Point.of(waist, 0), Point.of(right, 0))
                         .say(PENCIL, Point.of((waist + right) / 2, -20), "gives", Quantity.MM, right - waist);
@@ -160,10 +166,22 @@ final class Enters {
                 table.draw(FAULT, Point.of(opens(), 40), Point.of(hip, 40))
                         .say(FAULT, Point.of((opens() + hip) / 2, 30), "short", Quantity.MM, hip - opens());
             }
-            Rigid below = Rigid.slide(Point.of(opens() / 2 - Inspected.sideAt(on.back(), on.hipY()) / 2, 190));
-            table.draw(PENCIL, Curves.moved(Lines.above(on.back().sewLine(), on.hipY() + 2 * Length.INCH), below));
-            on.back().seam(Edge.CENTRE_BACK_ZIP).ifPresent(seam -> table.draw(BACK, Curves.moved(seam.run(), below)));
+            Piece opened = closure == Closure.CENTRE_BACK_ZIP || closure == Closure.NONE ? on.back() : on.front();
+            Rigid below = Rigid.slide(Point.of(opens() / 2 - Inspected.sideAt(opened, on.hipY()) / 2, 190));
+            table.draw(PENCIL, Curves.moved(Lines.above(opened.sewLine(), on.hipY() + 2 * Length.INCH), below))
+                    .draw(opened == on.back() ? BACK : FRONT, Curves.moved(edge(opened), below));
             return table.done();
+        }
+
+        /** The edge of the opening that is measured, on the piece it is drawn on. */
+        private List<Segment> edge(Piece opened) {
+            return switch (closure) {
+                case CENTRE_BACK_ZIP -> opened.require(Edge.CENTRE_BACK_ZIP).run();
+                case FLY -> opened.require(Edge.FLY).run();
+                case SIDE_ZIP ->
+                    Curves.cutAt(opened.require(Edge.SIDE).run(), zip).get(0);
+                case NONE -> List.of();
+            };
         }
     }
 }

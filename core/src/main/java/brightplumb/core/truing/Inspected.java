@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 
 /**
  * A draft on the table with the body it is for.
@@ -145,6 +146,15 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
                 .filter(s -> !NOT_CENTRE.contains(s.edge()))
                 .flatMap(s -> s.run().stream())
                 .toList());
+    }
+
+    /** The level at which every centre and side has begun: the lowest of the waist's ends. */
+    double waistEndsAt() {
+        return Stream.of(front(), back())
+                .flatMap(piece -> Stream.of(centre(piece), piece.require(Edge.SIDE).run()))
+                .mapToDouble(run -> run.get(0).from().y())
+                .max()
+                .orElseThrow();
     }
 
     /** The width of a piece as drawn at a level: from its centre line to its side; NaN where it does not reach. */

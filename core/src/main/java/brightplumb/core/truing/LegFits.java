@@ -42,7 +42,7 @@ final class LegFits {
                 room ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
                 has,
-                room ? Math.min(has, wanted) : wanted,
+                wanted,
                 WaistCloses.TOLERANCE,
                 room
                         ? "There is room for the thigh below the fork."
@@ -55,7 +55,8 @@ final class LegFits {
                         on.draft().fact("thigh.width.front").value() * give,
                         on.draft().fact("thigh.width.back").value() * give,
                         wanted,
-                        "thigh and room"));
+                        "thigh and room"))
+                .asFloor();
     }
 
     private static double thighWanted(Inspected on) {
@@ -125,7 +126,8 @@ final class LegFits {
                         on.draft().fact("hem.width.front").value() * give,
                         on.draft().fact("hem.width.back").value() * give,
                         wanted,
-                        "ankle and a quarter"));
+                        "ankle and a quarter"))
+                .asFloor();
     }
 
     /** The hip through the elastic of a gathered waist. */
@@ -154,7 +156,8 @@ final class LegFits {
                                 Map.of(
                                         Setting.ELASTIC.key(),
                                         Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
-                new Round(on, "elastic", length, stretched - length, hip, "hip"));
+                new Round(on, "elastic", length, stretched - length, hip, "hip"))
+                .asFloor();
     }
 
     /**

@@ -222,7 +222,8 @@ final class Stepping implements Evidence {
 
     private List<Point> edge(int hand) {
         List<Point> places = new ArrayList<>();
-        double from = on.hipY() * 0.25;
+        // A waist that comes down far at its centre or side begins lower than a quarter of the way to the hip.
+        double from = Math.max(on.hipY() * 0.25, on.waistEndsAt());
         double hem = on.hemY();
         for (int i = 0; i <= 24; i++) {
             double y = Math.min(from + (hem - from) * i / 24, hem - 0.5);

@@ -42,7 +42,8 @@ final class StridesFreely {
                         ? ""
                         : "Legs a step apart need more cloth round them than there is, from this level down to the hem.",
                 verdict == Verdict.TRUE ? List.of() : remedies(on, stepping),
-                stepping);
+                        stepping)
+                .asFloor();
     }
 
     private static List<Remedy> remedies(Inspected on, Stepping stepping) {

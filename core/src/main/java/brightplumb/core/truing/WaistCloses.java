@@ -63,7 +63,7 @@ final class WaistCloses {
                 "Waist",
                 passes ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
-                passes ? shut.wanted() : shut.measured(),
+                shut.measured(),
                 shut.wanted(),
                 TOLERANCE,
                 passes
@@ -79,7 +79,8 @@ final class WaistCloses {
                                         on.set().amount(Setting.WAIST_EASE).value()
                                                 + 2 * (shut.wanted() - shut.measured())
                                                 + 1))),
-                shut);
+                        shut)
+                .asFloor();
     }
 
     /** A waist seam less what its darts take. */

@@ -46,10 +46,10 @@ class TapeTest {
     void every_millimetre_comes_back_as_it_was_written_in_either_unit() throws Exception {
         for (int mm : IntStream.rangeClosed(-50, 4000).toArray()) {
             Length length = Length.mm(mm);
-            assertThat(TapeReader.read(TapeWriter.with(length, Unit.CENTIMETRE), Unit.INCH)
+            assertThat(TapeReader.read(TapeWriter.with(length, Unit.CENTIMETRE, DecimalMark.COMMA), Unit.INCH)
                             .mm())
                     .isCloseTo(mm, within(1e-9));
-            assertThat(TapeReader.read(TapeWriter.with(length, Unit.MILLIMETRE), Unit.INCH))
+            assertThat(TapeReader.read(TapeWriter.with(length, Unit.MILLIMETRE, DecimalMark.POINT), Unit.INCH))
                     .isEqualTo(length);
         }
     }
@@ -61,6 +61,7 @@ class TapeTest {
         assertThat(TapeWriter.eighths(Length.inches(-0.25))).isEqualTo("−¼");
         assertThat(TapeWriter.eighths(Length.mm(0))).isEqualTo("0");
         assertThat(TapeWriter.sixteenths(Length.inches(0.0625))).isEqualTo("1/16");
-        assertThat(TapeWriter.centimetres(Length.mm(978))).isEqualTo("97,8");
+        assertThat(TapeWriter.centimetres(Length.mm(978), DecimalMark.COMMA)).isEqualTo("97,8");
+        assertThat(TapeWriter.centimetres(Length.mm(-978), DecimalMark.POINT)).isEqualTo("−97.8");
     }
 }

@@ -3,16 +3,16 @@ package brightplumb.formats.pdf;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.measure.Unit;
-import brightplumb.core.paper.Dart;
 import brightplumb.core.paper.Level;
 import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +21,6 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** The bench sheet on paper: for each piece a small numbered drawing and the distances, in the tape's own fractions. */
 public final class BenchPdf {
@@ -39,13 +38,16 @@ public final class BenchPdf {
     private final PDFont font;
     private final PaperSize paper;
     private final Unit unit;
+    private final DecimalMark mark;
     private final TitleBlock title;
 
-    private BenchPdf(PDDocument document, PDFont font, PaperSize paper, Unit unit, TitleBlock title) {
+    private BenchPdf(
+            PDDocument document, PDFont font, PaperSize paper, Unit unit, DecimalMark mark, TitleBlock title) {
         this.document = document;
         this.font = font;
         this.paper = paper;
         this.unit = unit;
+        this.mark = mark;
         this.title = title;
     }
 
@@ -54,11 +56,12 @@ public final class BenchPdf {
      *
      * @param paper A4 or Letter
      * @param unit the tape's unit
+     * @param mark what stands between centimetres and millimetres
      */
-    public static byte[] write(BenchSheet sheet, TitleBlock title, PaperSize paper, Unit unit) {
-        try (PDDocument document = new PDDocument();
-                InputStream face = PDDocument.class.getResourceAsStream(TiledPdf.FACE)) {
-            BenchPdf pdf = new BenchPdf(document, PDType0Font.load(document, face), paper, unit, title);
+    public static byte[] write(BenchSheet sheet, TitleBlock title, PaperSize paper, Unit unit, DecimalMark mark) {
+        try (Face face = Face.borrow();
+                PDDocument document = new PDDocument()) {
+            BenchPdf pdf = new BenchPdf(document, face.in(document), paper, unit, mark, title);
             for (BenchSheet.Panel panel : sheet.panels()) {
                 pdf.panel(panel);
             }
@@ -72,15 +75,15 @@ public final class BenchPdf {
     }
 
     private String tape(double mm) {
-        return unit == Unit.INCH ? TapeWriter.eighths(Length.mm(mm)) : TapeWriter.centimetres(Length.mm(mm));
+        return unit == Unit.INCH ? TapeWriter.eighths(Length.mm(mm)) : TapeWriter.centimetres(Length.mm(mm), mark);
     }
 
     private String down(double mm) {
-        return (tape(Math.abs(mm)).matches("0(,0)?") || mm > 0 ? "" : "up ") + tape(Math.abs(mm));
+        return (tape(Math.abs(mm)).matches("0([.,]0)?") || mm > 0 ? "" : "up ") + tape(Math.abs(mm));
     }
 
     private String out(double mm) {
-        return (tape(Math.abs(mm)).matches("0(,0)?") || mm > 0 ? "" : "beyond ") + tape(Math.abs(mm));
+        return (tape(Math.abs(mm)).matches("0([.,]0)?") || mm > 0 ? "" : "beyond ") + tape(Math.abs(mm));
     }
 
     private void panel(BenchSheet.Panel panel) throws IOException {
@@ -147,7 +150,7 @@ public final class BenchPdf {
             ink.line(x0 + a.x() * scale, y0 + a.y() * scale, x0 + b.x() * scale, y0 + b.y() * scale);
         }
         ink.pen(0.25, 0, 0);
-        for (Dart dart : panel.piece().darts()) {
+        for (DrawnPattern.Dart dart : panel.piece().darts()) {
             for (Point leg : List.of(dart.inner(), dart.outer())) {
                 ink.line(
                         x0 + leg.x() * scale,

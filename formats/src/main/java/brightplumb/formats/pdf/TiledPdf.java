@@ -6,7 +6,6 @@ import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -14,16 +13,12 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /**
  * A pattern at full size over printed pages: first a page with the map, the title and the test squares, then the pages to tape together.
  * Each page shows its name, its neighbours' names and the lines along which it is laid on them.
  */
 public final class TiledPdf {
-
-    // The face that comes inside PDFBox itself, so that no font of the machine is needed.
-    static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final PDDocument document;
     private final PDFont font;
@@ -39,9 +34,9 @@ public final class TiledPdf {
 
     /** The sheet as a PDF for a paper size. */
     public static byte[] write(PatternSheet sheet, PaperSize paper) {
-        try (PDDocument document = new PDDocument();
-                InputStream face = PDDocument.class.getResourceAsStream(FACE)) {
-            TiledPdf pdf = new TiledPdf(document, PDType0Font.load(document, face), sheet, Tiling.of(sheet, paper));
+        try (Face face = Face.borrow();
+                PDDocument document = new PDDocument()) {
+            TiledPdf pdf = new TiledPdf(document, face.in(document), sheet, Tiling.of(sheet, paper));
             pdf.cover();
             for (Tiling.Tile tile : pdf.tiling.tiles()) {
                 pdf.page(tile);

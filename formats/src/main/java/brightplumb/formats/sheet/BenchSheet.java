@@ -1,17 +1,12 @@
 package brightplumb.formats.sheet;
 
-import brightplumb.core.cut.Drafted;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Level;
-import brightplumb.core.paper.Piece;
-import brightplumb.core.paper.Seam;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -35,10 +30,15 @@ public record BenchSheet(List<Panel> panels) {
     /**
      * One piece.
      *
-     * @param levels level lines, squared across from the centre line
      * @param places the points in the order they are laid off
      */
-    public record Panel(Piece piece, List<Level> levels, List<Place> places) {}
+    public record Panel(DrawnPattern.Piece piece, List<Place> places) {
+
+        /** Level lines, squared across from the centre line. */
+        public List<Level> levels() {
+            return piece.levels();
+        }
+    }
 
     /**
      * A point to lay off.
@@ -50,36 +50,30 @@ public record BenchSheet(List<Panel> panels) {
      */
     public record Place(int number, String what, Point at, String how) {}
 
-    /** The sheet of a garment as sewn, without allowances; legs that differ each on their own levels. */
-    public static BenchSheet of(Drafted drafted) {
-        List<Panel> panels = new ArrayList<>();
-        for (Piece piece : drafted.draft().pieces()) {
-            boolean right = drafted.right() != null && piece.id().endsWith(".right");
-            List<Level> levels = (right ? drafted.right() : drafted.draft()).levels();
-            panels.add(new Panel(piece, levels, new Walk(piece, levels).places()));
-        }
-        return new BenchSheet(panels);
+    /** The sheet of a pattern as sewn, without allowances. */
+    public static BenchSheet of(DrawnPattern pattern) {
+        return new BenchSheet(pattern.pieces().stream()
+                .map(piece -> new Panel(piece, new Walk(piece).places()))
+                .toList());
     }
 
     /** Once round a piece, from the centre of the waist. */
     private static final class Walk {
-        private final Piece piece;
-        private final List<Level> levels;
+        private final DrawnPattern.Piece piece;
         private final List<Place> places = new ArrayList<>();
         /** The number of the last point on the outline; a dart's point lies beside it. */
         private int here;
 
-        Walk(Piece piece, List<Level> levels) {
+        Walk(DrawnPattern.Piece piece) {
             this.piece = piece;
-            this.levels = levels;
         }
 
         List<Place> places() {
-            List<Seam> seams = piece.seams();
+            List<DrawnPattern.Edge> seams = piece.edges();
             Point start = seams.get(0).run().get(0).from();
-            here = put(seams.get(0).edge().spoken() + " at the " + piece.panel().centre(), start, "");
+            here = put(seams.get(0).spoken() + " at the " + piece.centre(), start, "");
             for (int i = 0; i < seams.size(); i++) {
-                Seam seam = seams.get(i);
+                DrawnPattern.Edge seam = seams.get(i);
                 for (int k = 0; k < seam.run().size(); k++) {
                     boolean last = k == seam.run().size() - 1;
                     boolean home = last && i == seams.size() - 1;
@@ -90,23 +84,22 @@ public record BenchSheet(List<Panel> panels) {
         }
 
         private String corner(int i) {
-            Seam next = piece.seams().get((i + 1) % piece.seams().size());
-            String centre = piece.panel().centre();
-            return switch (piece.seams().get(i).edge()) {
-                case WAIST -> "waist at the side";
-                case SIDE -> "hem at the side";
-                case HEM -> next.edge() == Edge.INSEAM ? "hem at the inseam" : "hem at the " + centre;
-                case INSEAM -> "fork";
+            DrawnPattern.Edge next = piece.edges().get((i + 1) % piece.edges().size());
+            return switch (piece.edges().get(i).id()) {
+                case "waist" -> "waist at the side";
+                case "side" -> "hem at the side";
+                case "hem" -> next.id().equals("inseam") ? "hem at the inseam" : "hem at the " + piece.centre();
+                case "inseam" -> "fork";
                 default ->
-                    switch (next.edge()) {
-                        case CENTRE_BACK_ZIP -> "zip end";
-                        case FLY -> "fly end";
-                        default -> "on the " + centre;
+                    switch (next.id()) {
+                        case "centre.back.zip" -> "zip end";
+                        case "fly" -> "fly end";
+                        default -> "on the " + piece.centre();
                     };
             };
         }
 
-        private void along(Seam seam, Segment segment, String corner, boolean home) {
+        private void along(DrawnPattern.Edge seam, Segment segment, String corner, boolean home) {
             int from = here;
             List<Integer> through = new ArrayList<>();
             if (segment instanceof Cubic curve && bulge(curve) > STRAIGHT_ENOUGH) {
@@ -114,7 +107,7 @@ public record BenchSheet(List<Panel> panels) {
                 double length = curve.length();
                 for (int i = 1; i < parts; i++) {
                     Point at = Curves.along(List.of(curve), length * i / parts).at();
-                    through.add(put("on the " + seam.edge().spoken(), at, ""));
+                    through.add(put("on the " + seam.spoken(), at, ""));
                 }
             }
             String how = through.isEmpty()
@@ -126,7 +119,7 @@ public record BenchSheet(List<Panel> panels) {
                 places.set(0, new Place(first.number(), first.what(), first.at(), "last of all: " + how));
                 return;
             }
-            Dart opened = dart(segment);
+            DrawnPattern.Dart opened = dart(segment);
             here = put(
                     corner != null ? corner : name(seam, segment.to()),
                     segment.to(),
@@ -136,7 +129,7 @@ public record BenchSheet(List<Panel> panels) {
             }
         }
 
-        private Dart dart(Segment segment) {
+        private DrawnPattern.Dart dart(Segment segment) {
             return piece.darts().stream()
                     .filter(d -> segment instanceof Line
                             && d.inner().distance(segment.from()) < SAME
@@ -145,8 +138,8 @@ public record BenchSheet(List<Panel> panels) {
                     .orElse(null);
         }
 
-        private String name(Seam seam, Point at) {
-            for (Dart dart : piece.darts()) {
+        private String name(DrawnPattern.Edge seam, Point at) {
+            for (DrawnPattern.Dart dart : piece.darts()) {
                 if (dart.inner().distance(at) < SAME) {
                     return "dart, leg nearer the centre";
                 }
@@ -154,11 +147,11 @@ public record BenchSheet(List<Panel> panels) {
                     return "dart, leg nearer the side";
                 }
             }
-            return levels.stream()
+            return piece.levels().stream()
                     .filter(l -> Math.abs(l.y() - at.y()) < 0.5)
                     .findFirst()
-                    .map(l -> l.name() + " on the " + seam.edge().spoken())
-                    .orElse("on the " + seam.edge().spoken());
+                    .map(l -> l.name() + " on the " + seam.spoken())
+                    .orElse("on the " + seam.spoken());
         }
 
         private int put(String what, Point at, String how) {

@@ -1,16 +1,11 @@
 package brightplumb.formats.sheet;
 
-import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Seam;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -36,17 +31,17 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
         places = Map.copyOf(places);
     }
 
-    /** The sheet of a garment's pieces. */
-    public static PatternSheet of(List<CutPiece> pieces, TitleBlock title) {
+    /** The sheet of a pattern's pieces. */
+    public static PatternSheet of(DrawnPattern pattern, TitleBlock title) {
         List<Ink> ink = new ArrayList<>();
         Map<String, Point> places = new HashMap<>();
         double x = EDGE;
         double height = 0;
-        for (CutPiece piece : pieces) {
+        for (DrawnPattern.Piece piece : pattern.pieces()) {
             Box box = Box.of(piece.cutLine());
             Point origin = Point.of(x - box.left, EDGE - box.top);
             Rigid place = Rigid.slide(origin);
-            places.put(piece.piece().id(), origin);
+            places.put(piece.id(), origin);
             draw(piece, place, title, ink);
             x += box.right - box.left + APART;
             height = Math.max(height, box.bottom - box.top);
@@ -54,15 +49,16 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
         return new PatternSheet(ink, places, x - APART + EDGE, height + 2 * EDGE, title);
     }
 
-    private static void draw(CutPiece piece, Rigid place, TitleBlock title, List<Ink> ink) {
-        String id = piece.piece().id();
+    private static void draw(DrawnPattern.Piece piece, Rigid place, TitleBlock title, List<Ink> ink) {
+        String id = piece.id();
         stroke(ink, id + ".cut", Ink.Pen.CUT, piece.cutLine(), place);
-        stroke(ink, id + ".sew", Ink.Pen.SEW, piece.piece().sewLine(), place);
-        for (Dart dart : piece.piece().darts()) {
-            stroke(ink, id + ".darts", Ink.Pen.DART, List.of(dart.innerLeg(), dart.outerLeg()), place);
+        stroke(ink, id + ".sew", Ink.Pen.SEW, piece.sewLine(), place);
+        for (DrawnPattern.Dart dart : piece.darts()) {
+            List<Line> legs = List.of(new Line(dart.inner(), dart.point()), new Line(dart.point(), dart.outer()));
+            stroke(ink, id + ".darts", Ink.Pen.DART, legs, place);
         }
-        piece.piece().marks().forEach(m -> mark(ink, id + ".marks", m, place));
-        grain(ink, id + ".grain", piece.piece().grain(), place);
+        piece.marks().forEach(m -> mark(ink, id + ".marks", m, place));
+        grain(ink, id + ".grain", piece.grain(), place);
         if (piece.onFold()) {
             fold(ink, id + ".fold", piece, place);
         }
@@ -73,8 +69,8 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
         ink.add(new Ink.Stroke(group, pen, Curves.moved(run, place)));
     }
 
-    private static void mark(List<Ink> ink, String group, Mark mark, Rigid place) {
-        if (mark.kind() == Mark.Kind.DRILL) {
+    private static void mark(List<Ink> ink, String group, DrawnPattern.Mark mark, Rigid place) {
+        if (mark.drill()) {
             stroke(ink, group, Ink.Pen.MARK, circle(mark.at(), 1.5), place);
             return;
         }
@@ -116,19 +112,19 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
         stroke(ink, group, Ink.Pen.MARK, List.of(new Line(left, tip), new Line(tip, right)), place);
     }
 
-    private static void fold(List<Ink> ink, String group, CutPiece piece, Rigid place) {
-        Seam centre = piece.piece().seam(Edge.CENTRE_FRONT).orElse(null);
+    private static void fold(List<Ink> ink, String group, DrawnPattern.Piece piece, Rigid place) {
+        DrawnPattern.Edge centre = piece.edge("centre.front").orElse(null);
         if (centre == null) {
             return;
         }
-        Curves.Along middle = Curves.along(centre.run(), centre.length() / 2);
+        Curves.Along middle = Curves.along(centre.run(), Curves.length(centre.run()) / 2);
         Point at = place.apply(middle.at().plus(Point.of(8, 40)));
         ink.add(new Ink.Text(group, at, 4, -90, "fold of the cloth, centre front"));
     }
 
-    private static void label(List<Ink> ink, String group, CutPiece piece, Rigid place, TitleBlock title) {
+    private static void label(List<Ink> ink, String group, DrawnPattern.Piece piece, Rigid place, TitleBlock title) {
         List<String> lines = new ArrayList<>(lines(piece, title));
-        Line grain = piece.piece().grain();
+        Line grain = piece.grain();
         Point at = place.apply(
                 Point.of(Math.max(14, grain.from().x() - 62), grain.from().y() + 45));
         for (int i = 0; i < lines.size(); i++) {
@@ -138,7 +134,7 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
     }
 
     /** The words on a piece: what it is, whose, and how it is cut. */
-    public static List<String> lines(CutPiece piece, TitleBlock title) {
+    public static List<String> lines(DrawnPattern.Piece piece, TitleBlock title) {
         return List.of(
                 piece.name().toUpperCase(java.util.Locale.ROOT),
                 piece.instruction(),

@@ -1,0 +1,50 @@
+package brightplumb.app;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * How this copy was started.
+ *
+ * @param demo whether the invented workrooms are there
+ * @param address the address it listens on
+ * @param hosts names it answers to beside those of its own machine
+ * @param signUp {@code open} or {@code closed}; blank means open on loopback only
+ */
+@ConfigurationProperties("plumb")
+public record Started(boolean demo, String address, List<String> hosts, String signUp) {
+
+    private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
+
+    public Started {
+        hosts = hosts == null ? List.of() : List.copyOf(hosts);
+    }
+
+    /** Whether anybody may open a workroom of their own. */
+    public boolean signUpOpen() {
+        return signUp == null || signUp.isBlank() ? onLoopback() : signUp.strip().equals("open");
+    }
+
+    /** Every name it answers to, in lower case. */
+    public Set<String> names() {
+        return Stream.of(OWN.stream(), hosts.stream(), Stream.of(address))
+                .flatMap(names -> names)
+                .map(name -> name.strip().toLowerCase(Locale.ROOT))
+                .filter(name -> !name.isEmpty())
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private boolean onLoopback() {
+        try {
+            return InetAddress.getByName(address).isLoopbackAddress();
+        } catch (UnknownHostException nowhere) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,60 @@
+package brightplumb.app.account;
+
+import brightplumb.core.measure.Refusal;
+import com.nulabinc.zxcvbn.Zxcvbn;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/** Passwords of sense: long enough, and none of those that everybody tries first. */
+@Component
+class Passwords {
+
+    private static final int SHORTEST = 10;
+    // bcrypt reads no more bytes than this; longer would silently be cut off.
+    private static final int LONGEST = 72;
+    // Of five grades from 0; 2 stands against guessing over a network.
+    private static final int GOOD = 2;
+
+    private final PasswordEncoder encoder;
+    private final String nobodys;
+    private final Zxcvbn guesses = new Zxcvbn();
+
+    Passwords(PasswordEncoder encoder) {
+        this.encoder = encoder;
+        this.nobodys = encoder.encode("nobody");
+    }
+
+    /** Whether a password can be one at all. */
+    static boolean readable(String password) {
+        return password != null
+                && !password.isEmpty()
+                && password.getBytes(StandardCharsets.UTF_8).length <= LONGEST
+                && password.indexOf('\0') < 0;
+    }
+
+    /** Whether it is the one of that hash; the same work is done where there is none, so that the time taken tells nothing. */
+    boolean matches(String password, String hash) {
+        return encoder.matches(password, hash == null ? nobodys : hash) && hash != null;
+    }
+
+    /**
+     * The hash of a new password.
+     *
+     * @param near what is known of its owner, which it should not be made of
+     * @throws Refusal at the field, when it is too short, too long or too easily guessed
+     */
+    String hash(String field, String password, List<String> near) {
+        if (password == null || password.codePointCount(0, password.length()) < SHORTEST) {
+            throw new Refusal(field, "A password has at least " + SHORTEST + " letters");
+        }
+        if (!readable(password)) {
+            throw new Refusal(field, "A password has at most " + LONGEST + " plain letters");
+        }
+        if (guesses.measure(password, near).getScore() < GOOD) {
+            throw new Refusal(field, "This is among the first that would be tried; a few words together are better");
+        }
+        return encoder.encode(password);
+    }
+}

@@ -1,0 +1,38 @@
+package brightplumb.app.door;
+
+import brightplumb.app.Started;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.Filter;
+import java.util.EnumSet;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+
+/** The order in which a request comes in: its name, its body, and then, with the session, the database. */
+@Configuration
+class Doors {
+
+    @Bean
+    FilterRegistrationBean<Filter> ownNames(Started started) {
+        return at(0, new OwnNames(started), EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
+    }
+
+    @Bean
+    FilterRegistrationBean<Filter> wholeBody() {
+        return at(1, new WholeBody(), EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
+    }
+
+    @Bean
+    FilterRegistrationBean<Filter> databaseAway() {
+        return at(2, new DatabaseAway(), EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
+    }
+
+    private static FilterRegistrationBean<Filter> at(int place, Filter filter, EnumSet<DispatcherType> when) {
+        FilterRegistrationBean<Filter> registration = new FilterRegistrationBean<>(filter);
+        registration.setOrder(Ordered.HIGHEST_PRECEDENCE + place);
+        registration.setDispatcherTypes(when);
+        registration.setAsyncSupported(true);
+        return registration;
+    }
+}

@@ -1,0 +1,176 @@
+package brightplumb.app.door;
+
+import jakarta.servlet.AsyncContext;
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.Filter;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.ServletRequest;
+import jakarta.servlet.ServletResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Locale;
+import org.apache.coyote.CloseNowException;
+import org.springframework.http.HttpStatus;
+
+/**
+ * Takes in what was sent, whole, before anything is made of it: at most a megabyte, within ten seconds. No thread waits meanwhile, so
+ * that many who send slowly hold up nobody. Uploads have a measure of their own where they are taken.
+ */
+final class WholeBody implements Filter {
+
+    static final int MOST = 1 << 20;
+    /** Up to here what is too much is still heard out, so that its sender reads the answer; beyond it the line is cut. */
+    private static final long HEARD_OUT = 8L * MOST;
+
+    private static final long WITHIN = 10_000;
+    private static final String OUTCOME = WholeBody.class.getName();
+
+    /** What became of a body. */
+    private sealed interface Outcome {}
+
+    private record Whole(byte[] body) implements Outcome {}
+
+    /** @param heardOut whether all of it was read, so that the line can end in good order */
+    private record Refused(HttpStatus status, String title, String detail, boolean heardOut) implements Outcome {
+
+        static Refused tooMuch(boolean heardOut) {
+            return new Refused(
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "Too much at once",
+                    "At most a megabyte is taken in at a time.",
+                    heardOut);
+        }
+
+        static Refused tooSlow() {
+            return new Refused(
+                    HttpStatus.REQUEST_TIMEOUT, "Too slow", "What was sent did not arrive within ten seconds.", false);
+        }
+
+        void answer(HttpServletResponse response) throws IOException {
+            Answer.problem(response, status, title, detail);
+            if (!heardOut) {
+                // Otherwise a thread would wait here for the rest of what was announced.
+                throw new CloseNowException(title);
+            }
+        }
+    }
+
+    @Override
+    public void doFilter(ServletRequest asked, ServletResponse answer, FilterChain chain)
+            throws IOException, ServletException {
+        HttpServletRequest request = (HttpServletRequest) asked;
+        HttpServletResponse response = (HttpServletResponse) answer;
+        Object outcome = request.getAttribute(OUTCOME);
+        if (outcome instanceof Whole whole) {
+            chain.doFilter(new Taken(request, whole.body()), response);
+        } else if (outcome instanceof Refused refused) {
+            refused.answer(response);
+        } else if (request.getDispatcherType() != DispatcherType.REQUEST || !hasBody(request) || isUpload(request)) {
+            chain.doFilter(request, response);
+        } else if (request.getContentLengthLong() > HEARD_OUT) {
+            Refused.tooMuch(false).answer(response);
+        } else if (request.getContentType() != null && request.getContentType().contains("*")) {
+            new Refused(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Not in this shape", "Send it as application/json.", false)
+                    .answer(response);
+        } else {
+            takeIn(request, response);
+        }
+    }
+
+    private static boolean hasBody(HttpServletRequest request) {
+        return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
+    }
+
+    private static boolean isUpload(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/");
+    }
+
+    private static void takeIn(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        AsyncContext waiting = request.startAsync(request, response);
+        waiting.setTimeout(WITHIN);
+        Reading reading = new Reading(request.getInputStream(), waiting, request);
+        waiting.addListener(reading);
+        request.getInputStream().setReadListener(reading);
+    }
+
+    /** Reads what has come, and goes on with the request once all has, or too much, or too slowly. */
+    private static final class Reading implements ReadListener, AsyncListener {
+
+        private final ByteArrayOutputStream body = new ByteArrayOutputStream();
+        private final byte[] some = new byte[8192];
+        private final ServletInputStream in;
+        private final AsyncContext waiting;
+        private final HttpServletRequest request;
+        private long read;
+        private boolean settled;
+
+        Reading(ServletInputStream in, AsyncContext waiting, HttpServletRequest request) {
+            this.in = in;
+            this.waiting = waiting;
+            this.request = request;
+        }
+
+        @Override
+        public void onDataAvailable() throws IOException {
+            while (!settled && in.isReady()) {
+                int more = in.read(some);
+                if (more < 0) {
+                    return;
+                }
+                read += more;
+                if (read <= MOST) {
+                    body.write(some, 0, more);
+                } else {
+                    body.reset();
+                }
+                if (read > HEARD_OUT) {
+                    settle(Refused.tooMuch(false));
+                }
+            }
+        }
+
+        @Override
+        public void onAllDataRead() {
+            settle(read > MOST ? Refused.tooMuch(true) : new Whole(body.toByteArray()));
+        }
+
+        @Override
+        public void onTimeout(AsyncEvent event) {
+            settle(Refused.tooSlow());
+        }
+
+        private synchronized void settle(Outcome outcome) {
+            if (!settled) {
+                settled = true;
+                request.setAttribute(OUTCOME, outcome);
+                waiting.dispatch();
+            }
+        }
+
+        /** The line broke: there is nobody to answer. */
+        @Override
+        public synchronized void onError(Throwable broken) {
+            if (!settled) {
+                settled = true;
+                waiting.complete();
+            }
+        }
+
+        @Override
+        public void onComplete(AsyncEvent event) {}
+
+        @Override
+        public void onError(AsyncEvent event) {}
+
+        @Override
+        public void onStartAsync(AsyncEvent event) {}
+    }
+}

@@ -1,0 +1,55 @@
+package brightplumb.app.tickets;
+
+import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.drafting.PreviewRequest;
+import java.util.List;
+import java.util.function.Consumer;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What tickets and revisions keep as JSON, and the steps that bring what was kept in an older shape up to today's. A new field of a
+ * cloth or a request is a new format with one step; old rows stay as they were written.
+ */
+@Component
+class Stored {
+
+    /** The shape that is written today. */
+    static final int FORMAT = 2;
+
+    /** The step from each format to the next, on a cloth by itself. */
+    private static final List<Consumer<ObjectNode>> CLOTH = List.of(cloth -> cloth.put("drape", "medium"));
+
+    private final JsonMapper json;
+
+    Stored(JsonMapper json) {
+        this.json = json;
+    }
+
+    String write(Object value) {
+        return json.writeValueAsString(value);
+    }
+
+    /** A cloth that was written in a format. */
+    ClothView cloth(String written, int format) {
+        return json.treeToValue(upToDate((ObjectNode) json.readTree(written), format), ClothView.class);
+    }
+
+    /** A request that was written in a format. */
+    PreviewRequest request(String written, int format) {
+        ObjectNode request = (ObjectNode) json.readTree(written);
+        if (request.get("cloth") instanceof ObjectNode cloth) {
+            upToDate(cloth, format);
+        }
+        return json.treeToValue(request, PreviewRequest.class);
+    }
+
+    private static ObjectNode upToDate(ObjectNode cloth, int format) {
+        if (format > FORMAT) {
+            throw new IllegalStateException("Written by a newer application, in format " + format);
+        }
+        CLOTH.subList(format - 1, CLOTH.size()).forEach(step -> step.accept(cloth));
+        return cloth;
+    }
+}

@@ -1,0 +1,72 @@
+package brightplumb.app.tickets;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import brightplumb.core.cut.Drafted;
+import brightplumb.core.cut.Drafting;
+import brightplumb.core.rule.Drape;
+import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.DrawnPattern;
+import java.io.InputStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Rows as earlier engines wrote them open, draft and print; the corpus was taken from a running workroom of each format. */
+class StoredTest {
+
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    private final Stored stored = new Stored(JSON);
+    private final DrawnPatterns patterns = new DrawnPatterns(JSON);
+
+    private static JsonNode corpus(int format) {
+        try (InputStream rows = StoredTest.class.getResourceAsStream("/stored/format-" + format + ".json")) {
+            return JSON.readTree(rows);
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    static Stream<JsonNode> firstRevisions() {
+        return corpus(1).get("revisions").valueStream();
+    }
+
+    static Stream<JsonNode> firstTickets() {
+        return corpus(1).get("tickets").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("firstTickets")
+    void a_cloth_from_before_cloths_fell_opens(JsonNode ticket) {
+        var cloth = stored.cloth(ticket.get("cloth").toString(), 1);
+        assertThat(cloth.drape()).isEqualTo("medium");
+        assertThat(cloth.stretch()).isEqualTo(ticket.get("cloth").get("stretch").asDouble());
+        assertThat(stored.cloth(stored.write(cloth), Stored.FORMAT)).as("and is kept as today's").isEqualTo(cloth);
+    }
+
+    @ParameterizedTest
+    @MethodSource("firstRevisions")
+    void a_request_from_before_drafts_and_its_pattern_comes_back_as_it_was_kept(JsonNode revision) {
+        var request = stored.request(revision.get("request").toString(), 1);
+        Drafted drafted = Drafting.draft(request.read());
+        assertThat(drafted.request().cloth().drape()).isEqualTo(Drape.MEDIUM);
+        DrawnPattern drawn = DrawnPattern.of(drafted);
+        DrawnPattern back = patterns.read(patterns.write(drawn));
+        assertThat(back).isEqualTo(drawn);
+        assertThat(BenchSheet.of(back)).isEqualTo(BenchSheet.of(drawn));
+        assertThat(stored.request(stored.write(request), Stored.FORMAT)).isEqualTo(request);
+    }
+
+    @Test
+    void what_a_newer_application_wrote_is_not_guessed_at() {
+        assertThatThrownBy(() -> stored.cloth("{}", Stored.FORMAT + 1)).hasMessageContaining("newer");
+    }
+}

@@ -1,0 +1,26 @@
+package brightplumb.core.rule;
+
+/** How a cloth falls. Common practice, no source: stiff cloth stands away where soft cloth hangs in folds. */
+public enum Drape implements Choice {
+    SOFT("soft", "Soft, hangs in folds"),
+    MEDIUM("medium", "Medium"),
+    FIRM("firm", "Firm, stands away");
+
+    private final String id;
+    private final String title;
+
+    Drape(String id, String title) {
+        this.id = id;
+        this.title = title;
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+}

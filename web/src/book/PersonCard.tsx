@@ -1,0 +1,97 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { answered, api, type Person, type Problem, problemOf } from '../api/client';
+import { keys } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Field } from '../kit/Field';
+import { Overlay } from '../kit/Sheet';
+import { useUndoable } from '../kit/Undo';
+
+/** A person's name and note. */
+export function PersonCard(props: { open: boolean; onClose: () => void; person: Person }) {
+  return (
+    <Overlay open={props.open} onClose={props.onClose} title="Name and note">
+      <Form {...props} />
+    </Overlay>
+  );
+}
+
+function Form({ person, onClose }: { person: Person; onClose: () => void }) {
+  const [name, setName] = useState(person.name);
+  const [note, setNote] = useState(person.note);
+  const [version, setVersion] = useState(person.version);
+  const [theirs, setTheirs] = useState<Person | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const queries = useQueryClient();
+  const undoable = useUndoable();
+  const put = async (body: { name: string; note: string; version: number }) => {
+    const kept = await answered(api.PUT('/api/people/{id}', { params: { path: { id: person.id } }, body }));
+    queries.setQueryData(keys.person(person.id), kept);
+    void queries.invalidateQueries({ queryKey: ['people'] });
+    void queries.invalidateQueries({ queryKey: ['tickets'] });
+    void queries.invalidateQueries({ queryKey: ['ticket'] });
+    return kept;
+  };
+  const keep = async (e: FormEvent) => {
+    e.preventDefault();
+    setProblem(null);
+    try {
+      const kept = await put({ name, note, version });
+      onClose();
+      undoable({
+        text: `${kept.name} was changed`,
+        undo: () => void put({ name: person.name, note: person.note, version: kept.version }).catch(() => {}),
+      });
+    } catch (failed) {
+      const why = problemOf(failed);
+      if (why.stale && isPerson(why.current)) {
+        setTheirs(why.current);
+        setVersion(why.current.version);
+      } else setProblem(why);
+    }
+  };
+  return (
+    <form onSubmit={keep} className="flex flex-col gap-4">
+      {theirs && (
+        <div role="alert" className="rounded-field bg-amber-wash p-3.5 text-amber">
+          <p className="font-semibold">Somebody else changed this meanwhile. Theirs:</p>
+          <p>{theirs.name}</p>
+          {theirs.note && <p>“{theirs.note}”</p>}
+          <Button
+            className="mt-2"
+            onClick={() => {
+              queries.setQueryData(keys.person(person.id), theirs);
+              onClose();
+            }}
+          >
+            Take theirs
+          </Button>
+        </div>
+      )}
+      <Field
+        label="Name"
+        value={name}
+        maxLength={120}
+        fault={problem?.at('name') ?? (problem?.faults.length === 0 ? problem.message : undefined)}
+        onChange={(e) => setName(e.target.value)}
+      />
+      <Field
+        label="Note"
+        value={note}
+        maxLength={4000}
+        fault={problem?.at('note')}
+        onChange={(e) => setNote(e.target.value)}
+      />
+      <div className="flex justify-end gap-3">
+        <Button onClick={onClose}>Not now</Button>
+        <Button type="submit" look="main">
+          {theirs ? 'Keep mine' : 'Keep'}
+        </Button>
+      </div>
+    </form>
+  );
+}
+
+function isPerson(value: unknown): value is Person {
+  return typeof value === 'object' && value !== null && 'sheets' in value && 'version' in value && 'note' in value;
+}

@@ -1,0 +1,47 @@
+import { type MouseEvent, type ReactNode, useState } from 'react';
+import { problemOf } from '../api/client';
+import { useTicketWork } from '../tickets/TicketDesk';
+
+const LOOKS = {
+  main: 'border-ink bg-ink text-card hover:bg-soft',
+  plain: 'border-line bg-card hover:border-brass',
+};
+
+/** A file of the ticket as it is shown: it waits until every change is kept, or says why it cannot be had. */
+export function PrintLink(props: { href: string; look?: keyof typeof LOOKS; className?: string; children: ReactNode }) {
+  const work = useTicketWork();
+  const [why, setWhy] = useState<string | null>(null);
+  const open = async (e: MouseEvent<HTMLAnchorElement>) => {
+    setWhy(null);
+    if (work.saving === 'saved') return;
+    e.preventDefault();
+    // The page is opened by the press itself, or the browser would take it for an advertisement.
+    const page = window.open('', '_blank');
+    try {
+      await work.whenKept();
+      if (page) page.location.href = props.href;
+      else window.location.href = props.href;
+    } catch (failed) {
+      page?.close();
+      setWhy(problemOf(failed).message);
+    }
+  };
+  return (
+    <>
+      <a
+        href={props.href}
+        target="_blank"
+        rel="noreferrer"
+        onClick={open}
+        className={`inline-flex min-h-11 items-center justify-center rounded-field border px-4 font-medium ${LOOKS[props.look ?? 'plain']} ${props.className ?? ''}`}
+      >
+        {props.children}
+      </a>
+      {why && (
+        <p role="alert" className="text-crimson">
+          Not printed: {why}
+        </p>
+      )}
+    </>
+  );
+}

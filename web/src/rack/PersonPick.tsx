@@ -1,0 +1,99 @@
+import { useId, useState } from 'react';
+import type { Person } from '../api/client';
+import { usePeople } from '../api/queries';
+
+/** Somebody of the book, found by any part of their name. */
+export function PersonPick(props: {
+  label: string;
+  person: Person | null;
+  onPick: (person: Person | null) => void;
+  fault?: string;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [at, setAt] = useState(0);
+  const ids = useId();
+  const people = usePeople(typed ?? '', 8);
+  const open = typed !== null;
+  const found = people.items ?? [];
+  const pick = (person: Person | undefined) => {
+    if (!person) return;
+    props.onPick(person);
+    setTyped(null);
+  };
+  return (
+    <div>
+      <label htmlFor={ids} className="mb-1 block font-medium">
+        {props.label}
+      </label>
+      <input
+        id={ids}
+        role="combobox"
+        aria-expanded={open}
+        aria-controls={`${ids}-list`}
+        aria-activedescendant={open && found[at] ? `${ids}-${found[at].id}` : undefined}
+        aria-invalid={props.fault ? true : undefined}
+        aria-describedby={props.fault ? `${ids}-says` : undefined}
+        autoComplete="off"
+        placeholder="a name in the book"
+        value={typed ?? props.person?.name ?? ''}
+        onClick={() => setTyped((t) => t ?? '')}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          setAt(0);
+        }}
+        onBlur={() => setTyped(null)}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown') {
+            e.preventDefault();
+            if (open) setAt((i) => Math.min(i + 1, found.length - 1));
+            else setTyped('');
+          } else if (e.key === 'ArrowUp') {
+            e.preventDefault();
+            setAt((i) => Math.max(i - 1, 0));
+          } else if (e.key === 'Enter' && open) {
+            e.preventDefault();
+            pick(found[at]);
+          } else if (e.key === 'Escape' && open) {
+            e.preventDefault();
+            e.stopPropagation();
+            setTyped(null);
+          }
+        }}
+        className={`min-h-11 w-full rounded-field border bg-card px-3 ${props.fault ? 'border-crimson' : 'border-line hover:border-brass'}`}
+      />
+      {open && (
+        <div
+          id={`${ids}-list`}
+          role="listbox"
+          aria-label={props.label}
+          className="mt-1 max-h-56 overflow-auto rounded-field border border-line bg-card p-1 shadow-card"
+        >
+          {found.map((p, i) => (
+            <div
+              key={p.id}
+              id={`${ids}-${p.id}`}
+              role="option"
+              tabIndex={-1}
+              aria-selected={i === at}
+              // The list stays while it is pressed; otherwise the field would lose the hand first.
+              onPointerDown={(e) => e.preventDefault()}
+              onClick={() => pick(p)}
+              onKeyDown={() => {}}
+              className={`flex min-h-11 cursor-pointer items-center justify-between gap-3 rounded-field px-3 ${i === at ? 'bg-linen' : 'hover:bg-wash'}`}
+            >
+              {p.name}
+              {p.sheets === 0 && <span className="text-small text-soft">not measured yet</span>}
+            </div>
+          ))}
+          {found.length === 0 && !people.error && <p className="px-3 py-2 text-soft">Nobody of that name</p>}
+          {people.total > found.length && <p className="px-3 py-2 text-soft">type on to find the others</p>}
+        </div>
+      )}
+      {props.fault && (
+        <p id={`${ids}-says`} className="mt-1 text-crimson text-small">
+          {props.fault}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,63 @@
+/** Answers as the workroom would give them, made for the tests: whole, and plain where a test says nothing. */
+import type { Draft, Piece, Revision, Step } from '../api/client';
+
+export const madeStep = (over: Partial<Step>): Step => ({
+  id: 'step',
+  title: 'Step',
+  formula: '',
+  working: [],
+  value: 0,
+  kind: 'length',
+  fact: null,
+  why: '',
+  rivals: [],
+  estimated: false,
+  overridden: false,
+  draws: [],
+  ...over,
+});
+
+export const madePiece = (over: Partial<Piece>): Piece => ({
+  id: 'front',
+  name: 'Front',
+  panel: 'front',
+  cut: 1,
+  onFold: false,
+  mirrored: false,
+  fused: false,
+  sewLine: [],
+  cutLine: [],
+  seams: [],
+  darts: [],
+  marks: [],
+  grain: [],
+  label: [],
+  ...over,
+});
+
+export const madeDraft = (over: Partial<Draft>): Draft => ({
+  cut: 'straight-skirt',
+  way: 'house',
+  facts: {},
+  steps: [],
+  pieces: [],
+  checks: [],
+  notices: [],
+  estimates: [],
+  levels: [],
+  settings: {},
+  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  ...over,
+});
+
+export const madeRevision = (over: Partial<Revision>): Revision => ({
+  number: 1,
+  reason: '',
+  madeBy: 'Winifred Hale',
+  madeAt: '2026-11-26T08:00:00Z',
+  request: {},
+  engine: '0.4.0',
+  comparable: true,
+  moved: null,
+  ...over,
+});

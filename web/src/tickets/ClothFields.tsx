@@ -1,0 +1,146 @@
+import { useId, useState } from 'react';
+import type { Cloth } from '../api/client';
+import { LengthInput } from '../kit/LengthInput';
+import { PercentInput } from '../kit/PercentInput';
+import { Segmented } from '../kit/Segmented';
+import { INCH } from '../tape/reader';
+import { useUnit } from '../tape/unit';
+import type { Step } from './changes';
+import { fromHandTest, pulledTo } from './handTest';
+
+/** Widths cloth comes in, in inches and in centimetres. */
+const WIDTHS = { in: [36, 45, 54, 58, 60].map((w) => w * INCH), cm: [900, 1150, 1400, 1500] };
+
+/** The cloth: how far it stretches by the hand test, how wide it is, how it is laid and how it falls. */
+export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: Step[]) => void }) {
+  const unit = useUnit();
+  const ids = useId();
+  const [fault, setFault] = useState<Record<string, string | null>>({});
+  const put = (part: keyof Cloth, to: Step['to']) => change([{ set: `cloth.${part}`, to }]);
+  const says = (part: string) => (why: string | null) => setFault((f) => ({ ...f, [part]: why }));
+  const widths = WIDTHS[unit.shown];
+  return (
+    <fieldset className="flex flex-col gap-4 border-line border-t pt-3">
+      <legend className="pr-3 font-head font-semibold text-lead">Cloth</legend>
+      <div className="grid gap-4 sm:grid-cols-2" data-form="">
+        <div>
+          <label htmlFor={`${ids}-pulled`} className="mb-1 block font-medium">
+            10 cm pulled along the girth goes to
+          </label>
+          <div className="flex items-center gap-2">
+            <HandTest
+              id={`${ids}-pulled`}
+              stretch={cloth.stretch}
+              onChange={(s) => put('stretch', s)}
+              onFault={says('pulled')}
+            />
+            <span className="text-soft">cm</span>
+          </div>
+        </div>
+        <div>
+          <label htmlFor={`${ids}-stretch`} className="mb-1 block font-medium">
+            which is a stretch of
+          </label>
+          <PercentInput
+            id={`${ids}-stretch`}
+            value={cloth.stretch}
+            most={2}
+            onChange={(s) => put('stretch', s)}
+            onFault={says('stretch')}
+          />
+        </div>
+      </div>
+      <Says text={fault.pulled ?? fault.stretch} />
+      <div>
+        <label htmlFor={`${ids}-width`} className="mb-1 block font-medium">
+          Selvedge to selvedge
+        </label>
+        <div className="grid grid-cols-[1fr_6rem] gap-2" data-form="">
+          <Segmented
+            label="Usual widths"
+            value={String(widths.find((w) => Math.abs(w - cloth.width) < 0.5) ?? '')}
+            options={widths.map((w) => ({ id: String(w), title: unit.write(w) }))}
+            onChange={(w) => put('width', Number(w))}
+          />
+          <LengthInput
+            id={`${ids}-width`}
+            value={cloth.width}
+            least={100}
+            most={5000}
+            byHand={false}
+            fault={fault.width ?? undefined}
+            onFault={says('width')}
+            onChange={(mm) => put('width', mm)}
+          />
+        </div>
+        <Says text={fault.width} />
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Segmented
+          label="How it is laid"
+          value={cloth.folded ? 'folded' : 'open'}
+          options={[
+            { id: 'folded', title: 'Folded' },
+            { id: 'open', title: 'Laid open' },
+          ]}
+          onChange={(laid) => put('folded', laid === 'folded')}
+        />
+        <Segmented
+          label="Nap or print"
+          value={cloth.oneWay ? 'one' : 'either'}
+          options={[
+            { id: 'either', title: 'Either way up' },
+            { id: 'one', title: 'One way' },
+          ]}
+          onChange={(way) => put('oneWay', way === 'one')}
+        />
+      </div>
+      <Segmented
+        label="How it falls"
+        value={cloth.drape}
+        options={[
+          { id: 'soft', title: 'Falls soft' },
+          { id: 'medium', title: 'Medium' },
+          { id: 'firm', title: 'Stands firm' },
+        ]}
+        onChange={(falls) => put('drape', falls)}
+      />
+    </fieldset>
+  );
+}
+
+function Says({ text }: { text: string | null | undefined }) {
+  return text ? (
+    <p role="alert" className="text-crimson text-small">
+      {text}
+    </p>
+  ) : null;
+}
+
+function HandTest(props: {
+  id: string;
+  stretch: number;
+  onChange: (stretch: number) => void;
+  onFault: (why: string | null) => void;
+}) {
+  const unit = useUnit();
+  const [typed, setTyped] = useState<string | null>(null);
+  return (
+    <input
+      id={props.id}
+      data-amount=""
+      inputMode="decimal"
+      autoComplete="off"
+      value={typed ?? unit.number(pulledTo(props.stretch))}
+      onFocus={(e) => e.currentTarget.select()}
+      onBlur={() => setTyped(null)}
+      onChange={(e) => {
+        setTyped(e.target.value);
+        const stretch = fromHandTest(e.target.value);
+        props.onFault(stretch === null ? 'From 10 cm, where it does not give, to 30 cm' : null);
+        if (stretch !== null) props.onChange(stretch);
+      }}
+      className="h-11 w-24 rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
+    />
+  );
+}

@@ -1,0 +1,90 @@
+import { useId, useRef, useState } from 'react';
+import { useCuts, useWays } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Field } from '../kit/Field';
+import { Pick } from '../kit/Pick';
+import { Overlay } from '../kit/Sheet';
+import { useUndoable } from '../kit/Undo';
+import { ClothFields } from './ClothFields';
+import { inverse, type Kept, type Step } from './changes';
+import { cutSteps } from './otherCut';
+import { useTicketWork } from './TicketDesk';
+
+/** What stands on a ticket beside its amounts: its name, its day, its cut and the cloth. Each change is kept as it is made. */
+export function TicketCard(props: { open: boolean; onClose: () => void }) {
+  const work = useTicketWork();
+  const undoable = useUndoable();
+  const before = useRef<Kept | null>(null);
+  const made = useRef<Step[]>([]);
+  if (props.open && before.current === null) before.current = work.ticket;
+  const change = (steps: Step[]) => {
+    made.current = [...made.current, ...steps];
+    work.change(steps);
+  };
+  const close = () => {
+    const steps = made.current;
+    const back = before.current ? inverse(before.current, steps) : [];
+    before.current = null;
+    made.current = [];
+    props.onClose();
+    if (steps.length > 0) undoable({ text: 'The ticket was changed', undo: () => work.change(back) });
+  };
+  return (
+    <Overlay open={props.open} onClose={close} title="The ticket and its cloth">
+      {work.ticket && <Fields ticket={work.ticket} change={change} />}
+      <div className="flex justify-end">
+        <Button look="main" onClick={close}>
+          Done
+        </Button>
+      </div>
+    </Overlay>
+  );
+}
+
+function Fields({ ticket, change }: { ticket: Kept; change: (steps: Step[]) => void }) {
+  const work = useTicketWork();
+  const cuts = useCuts();
+  const ways = useWays();
+  const labels = useId();
+  const [name, setName] = useState(ticket.name);
+  const empty = name.trim() === '';
+  return (
+    <>
+      <Field
+        label="Called here"
+        value={name}
+        maxLength={120}
+        fault={empty ? 'A ticket needs a name' : work.fault?.at('name')}
+        onChange={(e) => {
+          setName(e.target.value);
+          if (e.target.value.trim() !== '') change([{ set: 'name', to: e.target.value.trim() }]);
+        }}
+      />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Field
+          label="Promised for"
+          type="date"
+          value={ticket.promised ?? ''}
+          fault={work.fault?.at('promised')}
+          onChange={(e) => change([{ set: 'promised', to: e.target.value || null }])}
+        />
+        <div>
+          <span id={`${labels}-cut`} className="mb-1 block font-medium">
+            Cut
+          </span>
+          <Pick
+            label="Cut"
+            value={ticket.cut}
+            options={cuts.data?.map((c) => ({ id: c.id, title: c.title })) ?? []}
+            onChange={(cut) => {
+              const to = cuts.data?.find((c) => c.id === cut);
+              if (to && cut !== ticket.cut) change(cutSteps(ticket, to, ways.data ?? []));
+            }}
+            className="min-h-11"
+          />
+        </div>
+      </div>
+      <ClothFields cloth={ticket.cloth} change={change} />
+    </>
+  );
+}

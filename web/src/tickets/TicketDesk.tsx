@@ -1,0 +1,152 @@
+import { useQueryClient } from '@tanstack/react-query';
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from 'react';
+import { Outlet, useParams } from 'react-router';
+import { type Draft, Problem, type Remedy, type SettingValue } from '../api/client';
+import { useConnectionLost } from '../api/connection';
+import { type DraftAsked, useDraft, useSheets, useTicket } from '../api/queries';
+import { useKeys } from '../kit/keys';
+import { askedOf } from '../measure/readings';
+import { fold, keptOf, type Place, remedySteps, type Step } from './changes';
+import { Desk } from './desk';
+
+export type Saving = 'saved' | 'saving' | 'unsaved';
+
+const DeskContext = createContext<Desk | null>(null);
+
+/** One desk for the whole application, so that what was changed on one ticket still goes out when another is opened. */
+export function DeskProvider({ children }: { children: ReactNode }) {
+  const queries = useQueryClient();
+  const [desk] = useState(() => new Desk(queries));
+  return <DeskContext.Provider value={desk}>{children}</DeskContext.Provider>;
+}
+
+export function useDesk(): Desk {
+  const desk = useContext(DeskContext);
+  if (!desk) throw new Error('No desk above here');
+  return desk;
+}
+
+const AtWork = createContext<TicketWork | null>(null);
+
+/** Above all stations of a ticket: what they show and change is the one ticket of the address. */
+export function TicketDesk() {
+  const { ticket = '' } = useParams();
+  return <OneTicket key={ticket} id={ticket} />;
+}
+
+function OneTicket({ id }: { id: string }) {
+  const work = useWork(id);
+  const desk = useDesk();
+  useKeys(useMemo(() => ({ z: () => desk.undo(id) }), [desk, id]));
+  return (
+    <AtWork.Provider value={work}>
+      <Outlet />
+    </AtWork.Provider>
+  );
+}
+
+/** The ticket at work: its draft redrawn with every change, each change kept a moment later. */
+export function useTicketWork(): TicketWork {
+  const work = useContext(AtWork);
+  if (!work) throw new Error('No ticket above here');
+  return work;
+}
+
+export type TicketWork = ReturnType<typeof useWork>;
+
+function useWork(id: string) {
+  const desk = useDesk();
+  const queries = useQueryClient();
+  const lost = useConnectionLost();
+  const ticket = useTicket(id);
+  const sheets = useSheets(ticket.data?.personId ?? '');
+  const mine = useSyncExternalStore(desk.subscribe, () => desk.state(id));
+  const underway = useUnderway(desk, id);
+
+  useEffect(() => {
+    desk.open(id);
+    const leave = () => desk.flush(id);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
+    };
+  }, [desk, id]);
+
+  const kept = useMemo(
+    () => (ticket.data ? fold(keptOf(ticket.data), [...underway, ...mine.unsent]) : null),
+    [ticket.data, underway, mine.unsent],
+  );
+  const shown = useMemo(() => (ticket.data && kept ? { ...ticket.data, ...kept } : null), [ticket.data, kept]);
+
+  const sheet = sheets.data?.[0] ?? null;
+  const asked = useMemo<DraftAsked | null>(
+    () =>
+      kept && sheet
+        ? { cut: kept.cut, way: kept.way, measures: askedOf(sheet), settings: kept.settings, cloth: kept.cloth }
+        : null,
+    [kept, sheet],
+  );
+  const preview = useDraft(asked);
+  const good = useRef<Draft | null>(null);
+  if (preview.data) good.current = preview.data;
+  const fault = preview.error instanceof Problem && !preview.error.lost ? preview.error : mine.refused;
+
+  const saving: Saving =
+    mine.unsent.length === 0 && underway.length === 0
+      ? 'saved'
+      : lost || mine.refused || mine.clash || mine.unsent.length > 0
+        ? 'unsaved'
+        : 'saving';
+  return {
+    id,
+    /** The ticket as it is shown: with every change, kept or not. */
+    ticket: shown,
+    version: ticket.data?.version ?? 0,
+    error: ticket.error ?? sheets.error,
+    sheet,
+    measured: sheets.data !== undefined && sheet !== null,
+    sheetsKnown: sheets.data !== undefined,
+    asked,
+    draft: preview.data ?? good.current,
+    fault,
+    saving,
+    clash: mine.clash,
+    canUndo: mine.past.length > 0,
+    change: (steps: Step[]) => desk.change(id, steps),
+    set: (setting: string, to: SettingValue | null) => desk.change(id, [{ set: `settings.${setting}`, to }]),
+    /** Applies a remedy; answers what takes it back, whenever that is. */
+    apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
+      const back = desk.change(id, remedySteps(remedy));
+      return () => desk.change(id, back);
+    },
+    undo: () => desk.undo(id),
+    whenKept: () => desk.whenKept(id),
+    settle: (places: Place[]) => desk.settle(id, places),
+    refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
+  };
+}
+
+/** The changes of a ticket on their way; the same list as long as they are the same. */
+function useUnderway(desk: Desk, id: string): Step[] {
+  const queries = useQueryClient();
+  const last = useRef<Step[]>([]);
+  return useSyncExternalStore(
+    (tell) => queries.getMutationCache().subscribe(tell),
+    () => {
+      const now = desk.underway(id);
+      const same = now.length === last.current.length && now.every((s, i) => s === last.current[i]);
+      if (!same) last.current = now;
+      return last.current;
+    },
+  );
+}

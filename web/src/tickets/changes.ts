@@ -1,0 +1,154 @@
+/** Changes of a ticket as plain data: each has an inverse, and folds into what is there. Nothing here asks or keeps anything. */
+import type { Cloth, SettingValue, Ticket } from '../api/client';
+
+/** What can be changed on a ticket. */
+export type Kept = Pick<Ticket, 'name' | 'cut' | 'way' | 'settings' | 'cloth' | 'promised'>;
+
+/** Where a change is made: name, cut, way, promised, cloth.width, settings.hipEase. */
+export type Place = string;
+export type Value = SettingValue | boolean | null;
+
+/** One change: what is at a place from now on; null takes a setting or a promise away. */
+export type Step = { set: Place; to: Value };
+
+export const keptOf = (ticket: Ticket): Kept => ({
+  name: ticket.name,
+  cut: ticket.cut,
+  way: ticket.way,
+  settings: ticket.settings,
+  cloth: ticket.cloth,
+  promised: ticket.promised,
+});
+
+/** What is at a place; null where nothing is. */
+export function valueAt(kept: Kept, place: Place): Value {
+  const [head, rest] = split(place);
+  switch (head) {
+    case 'settings':
+      return kept.settings[rest] ?? null;
+    case 'cloth':
+      return clothAt(kept.cloth, rest);
+    case 'name':
+      return kept.name;
+    case 'cut':
+      return kept.cut;
+    case 'way':
+      return kept.way;
+    default:
+      return kept.promised;
+  }
+}
+
+/** What is there once changes are made, one after the other. What does not fit its place is left out. */
+export function fold(kept: Kept, steps: readonly Step[]): Kept {
+  return steps.reduce(made, kept);
+}
+
+function made(kept: Kept, { set, to }: Step): Kept {
+  const [head, rest] = split(set);
+  if (head === 'settings') {
+    const { [rest]: _, ...others } = kept.settings;
+    return { ...kept, settings: to === null || typeof to === 'boolean' ? others : { ...others, [rest]: to } };
+  }
+  if (head === 'cloth') return { ...kept, cloth: woven(kept.cloth, rest, to) };
+  if (head === 'promised') return { ...kept, promised: typeof to === 'string' ? to : null };
+  if (typeof to !== 'string') return kept;
+  if (head === 'name') return { ...kept, name: to };
+  if (head === 'cut') return { ...kept, cut: to };
+  return head === 'way' ? { ...kept, way: to } : kept;
+}
+
+function clothAt(cloth: Cloth, part: string): Value {
+  switch (part) {
+    case 'stretch':
+      return cloth.stretch;
+    case 'width':
+      return cloth.width;
+    case 'folded':
+      return cloth.folded;
+    case 'oneWay':
+      return cloth.oneWay;
+    default:
+      return cloth.drape;
+  }
+}
+
+function woven(cloth: Cloth, part: string, to: Value): Cloth {
+  if (typeof to === 'number') {
+    if (part === 'stretch') return { ...cloth, stretch: to };
+    if (part === 'width') return { ...cloth, width: to };
+  }
+  if (typeof to === 'boolean') {
+    if (part === 'folded') return { ...cloth, folded: to };
+    if (part === 'oneWay') return { ...cloth, oneWay: to };
+  }
+  return typeof to === 'string' && part === 'drape' ? { ...cloth, drape: to } : cloth;
+}
+
+function split(place: Place): [string, string] {
+  const dot = place.indexOf('.');
+  return dot < 0 ? [place, ''] : [place.slice(0, dot), place.slice(dot + 1)];
+}
+
+/** What takes changes back, made on what was there before them. */
+export function inverse(before: Kept, steps: readonly Step[]): Step[] {
+  const back: Step[] = [];
+  for (const { set } of steps) if (!back.some((s) => s.set === set)) back.unshift({ set, to: valueAt(before, set) });
+  return back;
+}
+
+/** Changes one after the other as one: of several at a place the last counts. */
+export function merged(...runs: (readonly Step[])[]): Step[] {
+  const last = new Map<Place, Step>();
+  for (const step of runs.flat()) {
+    last.delete(step.set);
+    last.set(step.set, step);
+  }
+  return [...last.values()];
+}
+
+/** Every place at which two differ. */
+export function differing(one: Kept, other: Kept): Place[] {
+  const settings = [...new Set([...Object.keys(one.settings), ...Object.keys(other.settings)])].sort();
+  const places = [
+    'name',
+    'cut',
+    'way',
+    'promised',
+    'cloth.stretch',
+    'cloth.width',
+    'cloth.folded',
+    'cloth.oneWay',
+    'cloth.drape',
+    ...settings.map((s) => `settings.${s}`),
+  ];
+  return places.filter((p) => valueAt(one, p) !== valueAt(other, p));
+}
+
+/** The changes that bring one to the other. */
+export const toward = (from: Kept, to: Kept): Step[] =>
+  differing(from, to).map((set) => ({ set, to: valueAt(to, set) }));
+
+/** The changes a remedy or a correction makes. */
+export function remedySteps(remedy: { settings: Record<string, SettingValue>; clothWidth?: number | null }): Step[] {
+  const steps: Step[] = Object.entries(remedy.settings).map(([key, to]) => ({ set: `settings.${key}`, to }));
+  if (remedy.clothWidth) steps.push({ set: 'cloth.width', to: remedy.clothWidth });
+  return steps;
+}
+
+/** A ticket as it came from somewhere that does not say so. */
+export function isTicket(value: unknown): value is Ticket {
+  return typeof value === 'object' && value !== null && 'version' in value && 'settings' in value && 'cloth' in value;
+}
+
+/** What is asked once a remedy is applied. */
+export function remedied<A extends { settings: Record<string, SettingValue>; cloth: { width?: number } }>(
+  asked: A,
+  remedy: { settings: Record<string, SettingValue>; clothWidth?: number | null },
+): A {
+  return {
+    ...asked,
+    settings: { ...asked.settings, ...remedy.settings },
+    cloth: remedy.clothWidth ? { ...asked.cloth, width: remedy.clothWidth } : asked.cloth,
+  };
+}

@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import type { Cut, Way } from '../api/client';
+import type { Kept } from './changes';
+import { fromHandTest, pulledTo } from './handTest';
+import { cutSteps } from './otherCut';
+
+describe('the hand test', () => {
+  it('reads a stretch off how far 10 cm go', () => {
+    expect(fromHandTest('12')).toBe(0.2);
+    expect(fromHandTest('12,5 cm')).toBe(0.25);
+    expect(fromHandTest('10')).toBe(0);
+    expect(pulledTo(0.2)).toBe(12);
+  });
+
+  it('takes no cloth that shrinks under the hand or has no end', () => {
+    for (const typed of ['9.9', '31', '', 'far', '-12', '1e1']) expect(fromHandTest(typed)).toBeNull();
+  });
+});
+
+describe('another cut', () => {
+  const cut = (id: string, family: string, settings: string[], way = 'house'): Cut => ({
+    id,
+    family,
+    way,
+    title: id,
+    about: '',
+    measures: [],
+    settings: settings.map((key) => ({
+      key,
+      title: key,
+      label: key,
+      zone: 'Hip',
+      kind: 'length',
+      least: 0,
+      most: 100,
+      choices: [],
+    })),
+  });
+  const way = (id: string, family: string): Way => ({ id, family, title: id, why: '', rules: {} });
+  const kept: Kept = {
+    name: 'x',
+    cut: 'straight-skirt',
+    way: 'allocated',
+    settings: { hipEase: 20, slit: 100 },
+    cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+    promised: null,
+  };
+
+  it('keeps the amounts it knows and the way it has', () => {
+    const to = cut('slit-pencil', 'skirt', ['hipEase', 'slit']);
+    expect(cutSteps(kept, to, [way('allocated', 'skirt')])).toEqual([{ set: 'cut', to: 'slit-pencil' }]);
+  });
+
+  it('lets amounts go that it does not know, and takes its own way', () => {
+    const to = cut('classic-trousers', 'leg', ['hipEase'], 'sixteenth');
+    expect(cutSteps(kept, to, [way('allocated', 'skirt'), way('sixteenth', 'leg')])).toEqual([
+      { set: 'cut', to: 'classic-trousers' },
+      { set: 'way', to: 'sixteenth' },
+      { set: 'settings.slit', to: null },
+    ]);
+  });
+});

@@ -1,0 +1,308 @@
+import { onlineManager, QueryClient } from '@tanstack/react-query';
+import { persistQueryClientRestore, persistQueryClientSubscribe } from '@tanstack/react-query-persist-client';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Ticket } from '../api/client';
+import { keeping, resume } from '../api/keeping';
+import { keys } from '../api/queries';
+import { Desk } from './desk';
+
+/** A workroom of two tickets, which can be away, slow, or changed by somebody else. */
+const workroom = vi.hoisted(() => ({
+  tickets: new Map<string, Ticket>(),
+  down: false,
+  refusing: false,
+  /** Keeps what it is sent but loses the answer. */
+  mute: false,
+  puts: [] as { id: string; body: Record<string, unknown> & { version: number } }[],
+}));
+
+vi.mock('../api/client', async (original) => {
+  const real = await original<typeof import('../api/client')>();
+  const answer = (status: number, body: unknown) => ({
+    data: status < 300 ? structuredClone(body) : undefined,
+    error: status < 300 ? undefined : structuredClone(body),
+    response: new Response(null, { status }),
+  });
+  type Asked = { params: { path: { id: string } }; body: Record<string, unknown> & { version: number } };
+  return {
+    ...real,
+    api: {
+      GET: async (_: string, { params }: Asked) => {
+        if (workroom.down) throw new TypeError('no line');
+        return answer(200, workroom.tickets.get(params.path.id));
+      },
+      PUT: async (_: string, { params, body }: Asked) => {
+        const { id } = params.path;
+        if (workroom.down) throw new TypeError('no line');
+        workroom.puts.push({ id, body });
+        const now = workroom.tickets.get(id);
+        if (!now) return answer(404, { detail: 'gone' });
+        if (workroom.refusing)
+          return answer(422, { detail: 'too much', errors: [{ field: 'settings.hipEase', message: 'too much' }] });
+        if (body.version !== now.version) return answer(409, { detail: 'stale', current: now });
+        const { version, ...rest } = body;
+        const next = { ...now, promised: null, ...rest, version: version + 1 };
+        workroom.tickets.set(id, next);
+        if (workroom.mute) {
+          workroom.mute = false;
+          throw new TypeError('the answer was lost');
+        }
+        return answer(200, next);
+      },
+    },
+  };
+});
+
+const ticket = (id: string): Ticket => ({
+  id,
+  personId: 'p',
+  personName: 'Ottoline Varga',
+  name: id,
+  cut: 'straight-skirt',
+  way: 'house',
+  settings: {},
+  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  promised: null,
+  version: 1,
+  revisions: 0,
+  updatedAt: '2026-11-26T08:00:00Z',
+});
+
+function memory(): Storage {
+  const kept = new Map<string, string>();
+  return {
+    get length() {
+      return kept.size;
+    },
+    key: (i) => [...kept.keys()][i] ?? null,
+    clear: () => kept.clear(),
+    getItem: (k) => kept.get(k) ?? null,
+    setItem: (k, v) => void kept.set(k, v),
+    removeItem: (k) => void kept.delete(k),
+  };
+}
+
+/** A page at the table: its own memory of what was read, on a machine whose storage outlives it. */
+function page(storage: Storage) {
+  const queries = new QueryClient();
+  queries.mount();
+  const desk = new Desk(queries, storage);
+  const stop = persistQueryClientSubscribe({ queryClient: queries, ...keeping(storage) });
+  for (const t of workroom.tickets.values()) queries.setQueryData(keys.ticket(t.id), structuredClone(t));
+  return { queries, desk, leave: stop };
+}
+
+const settingsOf = (id: string) => workroom.tickets.get(id)?.settings;
+const byOther = (id: string, change: Partial<Ticket>) => {
+  const now = workroom.tickets.get(id);
+  if (now) workroom.tickets.set(id, { ...now, ...change, version: now.version + 1 });
+};
+
+let storage: Storage;
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async () => new Response(null, { status: workroom.down ? 503 : 200 })),
+  );
+  storage = memory();
+  workroom.tickets.clear();
+  for (const id of ['a', 'b']) workroom.tickets.set(id, { ...ticket(id) });
+  Object.assign(workroom, { down: false, refusing: false, mute: false });
+  workroom.puts.length = 0;
+  onlineManager.setOnline(true);
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe('a change', () => {
+  it('shows at once and is kept a moment later, typing together as one', async () => {
+    const { desk } = page(storage);
+    desk.change('a', [{ set: 'settings.hipEase', to: 1 }]);
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    expect(desk.shown('a')?.settings).toEqual({ hipEase: 12 });
+    expect(workroom.puts).toHaveLength(0);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(workroom.puts).toHaveLength(1);
+    expect(settingsOf('a')).toEqual({ hipEase: 12 });
+    expect(desk.state('a').unsent).toEqual([]);
+  });
+
+  it('made while the one before is on its way follows it without a clash', async () => {
+    const { desk } = page(storage);
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    desk.flush('a');
+    desk.change('a', [{ set: 'settings.length', to: 700 }]);
+    desk.flush('a');
+    expect(await desk.whenKept('a')).toBe(3);
+    expect(settingsOf('a')).toEqual({ hipEase: 12, length: 700 });
+    expect(desk.state('a').clash).toBeNull();
+  });
+
+  it('stays with its ticket when saves fail and another ticket is opened', async () => {
+    const { desk } = page(storage);
+    workroom.down = true;
+    desk.change('a', [
+      { set: 'settings.hipEase', to: 50 },
+      { set: 'way', to: 'quarter' },
+    ]);
+    await vi.advanceTimersByTimeAsync(600);
+    desk.change('b', [{ set: 'settings.length', to: 640 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    workroom.down = false;
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(workroom.tickets.get('a')).toMatchObject({ way: 'quarter', settings: { hipEase: 50 } });
+    expect(workroom.tickets.get('b')).toMatchObject({ way: 'house', settings: { length: 640 } });
+  });
+});
+
+describe('without a connection', () => {
+  it('changes wait and go out in order by themselves', async () => {
+    const { desk } = page(storage);
+    workroom.down = true;
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(onlineManager.isOnline()).toBe(false);
+    desk.change('a', [{ set: 'settings.hipEase', to: 15 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    await expect(desk.whenKept('a')).rejects.toThrow('not kept yet');
+    workroom.down = false;
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(onlineManager.isOnline()).toBe(true);
+    expect(settingsOf('a')).toEqual({ hipEase: 15 });
+    expect(workroom.puts.map((p) => p.body.settings)).toEqual([{ hipEase: 12 }, { hipEase: 15 }]);
+  });
+
+  it('a page that is left and opened again goes on with what was on its way', async () => {
+    const first = page(storage);
+    workroom.down = true;
+    first.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    first.leave();
+    expect(storage.getItem('plumb.queue')).toContain('hipEase');
+
+    workroom.down = false;
+    onlineManager.setOnline(true);
+    const again = page(storage);
+    await persistQueryClientRestore({ queryClient: again.queries, ...keeping(storage) });
+    resume(again.queries);
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(settingsOf('a')).toEqual({ hipEase: 12 });
+  });
+
+  it('keeps nothing on the machine that was only read', async () => {
+    const { desk } = page(storage);
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(100);
+    for (let i = 0; i < storage.length; i++)
+      expect(storage.getItem(storage.key(i) ?? '')).not.toContain('Ottoline Varga');
+  });
+
+  it('what was typed in the last half second is there again too', async () => {
+    const first = page(storage);
+    first.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    first.leave();
+    const again = page(storage);
+    again.desk.open('a');
+    expect(again.desk.shown('a')?.settings).toEqual({ hipEase: 12 });
+    await vi.advanceTimersByTimeAsync(100);
+    expect(settingsOf('a')).toEqual({ hipEase: 12 });
+  });
+
+  it('a change whose answer was lost is not taken for somebody else’s', async () => {
+    const { desk } = page(storage);
+    workroom.mute = true;
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    desk.change('a', [{ set: 'settings.length', to: 700 }]);
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(desk.state('a').clash).toBeNull();
+    expect(settingsOf('a')).toEqual({ hipEase: 12, length: 700 });
+  });
+});
+
+describe('two people with one ticket', () => {
+  it('are shown both, and each amount is settled by itself', async () => {
+    const { desk } = page(storage);
+    byOther('a', { settings: { hipEase: 30, slit: 200 }, name: 'Their name' });
+    desk.change('a', [
+      { set: 'settings.hipEase', to: 12 },
+      { set: 'settings.length', to: 700 },
+    ]);
+    await vi.advanceTimersByTimeAsync(600);
+    const clash = desk.state('a').clash;
+    expect(clash?.mine.settings).toEqual({ hipEase: 12, length: 700 });
+    expect(clash?.theirs.name).toBe('Their name');
+    await expect(desk.whenKept('a')).rejects.toThrow('Somebody else');
+    desk.settle('a', ['settings.length']);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(workroom.tickets.get('a')).toMatchObject({
+      name: 'Their name',
+      settings: { hipEase: 30, slit: 200, length: 700 },
+    });
+  });
+
+  it('nothing is sent while they are not settled, and theirs can be taken whole', async () => {
+    const { desk } = page(storage);
+    byOther('a', { way: 'quarter' });
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    const sent = workroom.puts.length;
+    desk.flush('a');
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(workroom.puts).toHaveLength(sent);
+    desk.settle('a', []);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(workroom.puts).toHaveLength(sent);
+    expect(desk.shown('a')).toMatchObject({ way: 'quarter', settings: {} });
+    expect(storage.getItem('plumb.unsaved.a')).toBeNull();
+  });
+});
+
+describe('what the workroom will not have', () => {
+  it('stays as it was typed with the reason, and goes with the next change', async () => {
+    const { desk } = page(storage);
+    workroom.refusing = true;
+    desk.change('a', [{ set: 'settings.hipEase', to: 9999 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(desk.state('a').refused?.at('settings.hipEase')).toBe('too much');
+    expect(desk.shown('a')?.settings).toEqual({ hipEase: 9999 });
+    workroom.refusing = false;
+    desk.change('a', [{ set: 'settings.hipEase', to: 20 }]);
+    expect(desk.state('a').refused).toBeNull();
+    await vi.advanceTimersByTimeAsync(600);
+    expect(settingsOf('a')).toEqual({ hipEase: 20 });
+  });
+});
+
+describe('taking back', () => {
+  it('undoes its own change and leaves what was changed since', async () => {
+    const { desk } = page(storage);
+    const back = desk.change('a', [{ set: 'settings.slit', to: 180 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    desk.change('a', back);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(settingsOf('a')).toEqual({ hipEase: 12 });
+  });
+
+  it('goes back one change after the other, typing at one place being one', async () => {
+    const { desk } = page(storage);
+    desk.change('a', [{ set: 'settings.hipEase', to: 1 }]);
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(3_000);
+    desk.change('a', [{ set: 'cloth.width', to: 900 }]);
+    desk.undo('a');
+    expect(desk.shown('a')).toMatchObject({ settings: { hipEase: 12 }, cloth: { width: 1500 } });
+    desk.undo('a');
+    expect(desk.shown('a')?.settings).toEqual({});
+    desk.undo('a');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(settingsOf('a')).toEqual({});
+  });
+});

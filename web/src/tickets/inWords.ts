@@ -1,0 +1,56 @@
+/** Places of a ticket and what is at them, as they are said at the table. */
+import { useCuts, useWays } from '../api/queries';
+import { useUnit } from '../tape/unit';
+import type { Place, Value } from './changes';
+
+const TITLES: Record<string, string> = {
+  name: 'Name',
+  cut: 'Cut',
+  way: 'Way',
+  promised: 'Promised for',
+  'cloth.stretch': 'Stretch of the cloth',
+  'cloth.width': 'Width of the cloth',
+  'cloth.folded': 'Cloth laid',
+  'cloth.oneWay': 'Nap or print',
+  'cloth.drape': 'How it falls',
+};
+
+const FALLS: Record<string, string> = { soft: 'soft', medium: 'medium', firm: 'firm' };
+
+export function useInWords(cut: string) {
+  const cuts = useCuts();
+  const ways = useWays();
+  const unit = useUnit();
+  const settings = cuts.data?.find((c) => c.id === cut)?.settings ?? [];
+  const settingAt = (place: Place) => settings.find((s) => `settings.${s.key}` === place);
+  const share = (value: Value) => `${unit.number(Math.round(Number(value) * 1000) / 10)} %`;
+  return {
+    title: (place: Place) => TITLES[place] ?? settingAt(place)?.title ?? place.slice(place.indexOf('.') + 1),
+    value: (place: Place, value: Value): string => {
+      switch (place) {
+        case 'cut':
+          return cuts.data?.find((c) => c.id === value)?.title ?? String(value);
+        case 'way':
+          return ways.data?.find((w) => w.id === value)?.title ?? String(value);
+        case 'promised':
+          return typeof value === 'string' ? unit.longDay(value) : 'no day';
+        case 'cloth.stretch':
+          return share(value);
+        case 'cloth.width':
+          return unit.writeUnit(Number(value));
+        case 'cloth.folded':
+          return value ? 'folded' : 'open';
+        case 'cloth.oneWay':
+          return value ? 'one way' : 'either way';
+        case 'cloth.drape':
+          return FALLS[String(value)] ?? String(value);
+        case 'name':
+          return String(value);
+      }
+      if (value === null) return 'by the way';
+      const setting = settingAt(place);
+      if (setting?.kind === 'choice') return setting.choices.find((c) => c.id === value)?.title ?? String(value);
+      return setting?.kind === 'ratio' ? share(value) : unit.writeUnit(Number(value));
+    },
+  };
+}
