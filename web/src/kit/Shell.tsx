@@ -4,13 +4,13 @@ import { useConnectionLost } from '../api/connection';
 import { useSession } from '../api/queries';
 import { useUnit } from '../tape/unit';
 import { Button } from './Button';
+import { Find } from './Find';
 import { useKeys } from './keys';
 import { Segmented } from './Segmented';
 import { type Station, TapeBar } from './TapeBar';
 import { WhoFace } from './WhoFace';
 
 // What is laid over the table is fetched when it is first asked for.
-const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
 const WhoMenu = lazy(async () => ({ default: (await import('./WhoMenu')).WhoMenu }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
@@ -88,10 +88,8 @@ export function Shell(props: {
         </div>
       )}
       <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col' : 'flex-1'}>{props.children}</main>
-      <Suspense>
-        {finding && <Find open onClose={() => setFinding(false)} />}
-        {listing && <KeyList open onClose={() => setListing(false)} />}
-      </Suspense>
+      <Find open={finding} onClose={() => setFinding(false)} />
+      <Suspense>{listing && <KeyList open onClose={() => setListing(false)} />}</Suspense>
     </div>
   );
 }

@@ -70,7 +70,10 @@ export function UndoProvider({ children }: { children: ReactNode }) {
             </Toast.Action>
           </Toast.Root>
         )}
-        <Toast.Viewport className="fixed bottom-6 left-1/2 z-50 flex -translate-x-1/2 flex-col outline-none" />
+        <Toast.Viewport
+          label="What was just done ({hotkey})"
+          className="fixed bottom-6 left-1/2 z-50 flex -translate-x-1/2 flex-col outline-none"
+        />
       </Toast.Provider>
     </Context.Provider>
   );

@@ -1,17 +1,17 @@
 import type { ReactNode } from 'react';
 import { usePeople } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
+import { useUnit } from '../tape/unit';
 
 /** An empty rack shows the way from a tape to the first pattern. */
 export function FirstSteps({ onTicket }: { onTicket: () => void }) {
+  const unit = useUnit();
   const people = usePeople('', 6);
   const somebody = people.items?.[0];
   const measured = people.items?.find((p) => p.sheets > 0);
   return (
     <section aria-label="First steps" className="flex flex-col gap-4">
-      <p className="max-w-xl text-lead">
-        The rack is empty. Three steps to a first pattern; each takes a minute or two.
-      </p>
+      <p className="text-lead">The rack is empty. Three steps to a first pattern; each takes a minute or two.</p>
       <ol className="grid gap-4 md:grid-cols-3">
         <Step
           number={1}
@@ -37,8 +37,8 @@ export function FirstSteps({ onTicket }: { onTicket: () => void }) {
             )
           }
         >
-          Type them as you call them out: 38 1/2, 97,8 cm. Waist to hip makes the draft hers; the rest is guessed by
-          rules, and marked.
+          Type them as you call them out: 38 1/2, {unit.words('97,8')} cm. Waist to hip makes the draft hers; the rest
+          is guessed by rules, and marked.
         </Step>
         <Step
           number={3}

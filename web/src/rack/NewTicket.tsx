@@ -23,7 +23,8 @@ function Form(props: { onClose: () => void; person?: Person }) {
   const ways = useWays();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [person, setPerson] = useState<Person | null>(props.person ?? null);
+  const [person, setPerson] = useState<Person | null>(null);
+  const whom = props.person ?? person;
   const [name, setName] = useState('');
   const [cut, setCut] = useState('straight-skirt');
   const [way, setWay] = useState('house');
@@ -35,11 +36,11 @@ function Form(props: { onClose: () => void; person?: Person }) {
     try {
       const ticket = await answered(
         api.POST('/api/tickets', {
-          body: { personId: person?.id, name, cut, way, promised: promised || undefined },
+          body: { personId: whom?.id, name, cut, way, promised: promised || undefined },
         }),
       );
       await queries.invalidateQueries({ queryKey: ['tickets'] });
-      const measured = person?.sheets ?? 0;
+      const measured = whom?.sheets ?? 0;
       navigate(`/tickets/${ticket.id}/${measured > 0 ? 'draft' : 'measure'}`);
     } catch (failed) {
       setProblem(problemOf(failed));

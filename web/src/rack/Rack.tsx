@@ -34,7 +34,9 @@ export function Rack() {
           <div className="mr-auto">
             <h1 className="font-semibold text-[1.75rem] leading-9">The rack</h1>
             <p className="text-soft">
-              {count === 1 ? 'One garment' : `${count} garments`}, by the day they are promised.
+              {count === 0
+                ? 'One garment for one person on each ticket.'
+                : `${count === 1 ? 'One garment' : `${count} garments`}, by the day they are promised.`}
             </p>
           </div>
           <ButtonLink to="/book">Measure book</ButtonLink>

@@ -25,7 +25,7 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
       <div className="grid gap-4 sm:grid-cols-2" data-form="">
         <div>
           <label htmlFor={`${ids}-pulled`} className="mb-1 block font-medium">
-            10 cm pulled along the girth goes to
+            10 cm, pulled, go to
           </label>
           <div className="flex items-center gap-2">
             <HandTest
@@ -39,7 +39,7 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
         </div>
         <div>
           <label htmlFor={`${ids}-stretch`} className="mb-1 block font-medium">
-            which is a stretch of
+            a stretch along the girth of
           </label>
           <PercentInput
             id={`${ids}-stretch`}
@@ -55,7 +55,7 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
         <label htmlFor={`${ids}-width`} className="mb-1 block font-medium">
           Selvedge to selvedge
         </label>
-        <div className="grid grid-cols-[1fr_6rem] gap-2" data-form="">
+        <div className="grid grid-cols-[1fr_6rem] items-center gap-2" data-form="">
           <Segmented
             label="Usual widths"
             value={String(widths.find((w) => Math.abs(w - cloth.width) < 0.5) ?? '')}
@@ -140,7 +140,7 @@ function HandTest(props: {
         props.onFault(stretch === null ? 'From 10 cm, where it does not give, to 30 cm' : null);
         if (stretch !== null) props.onChange(stretch);
       }}
-      className="h-11 w-24 rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
+      className="h-9 w-24 rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
     />
   );
 }

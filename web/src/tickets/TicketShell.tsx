@@ -51,7 +51,7 @@ function Bar({ ticket, work, actions }: { ticket: Ticket; work: TicketWork; acti
             title="Take the latest change back (z)"
             className="min-h-11 rounded-field px-2 underline underline-offset-4 hover:bg-linen"
           >
-            Undo
+            Take back
           </button>
         )}
         <span role="status" className={work.saving === 'unsaved' ? 'text-amber' : 'text-soft'}>

@@ -28,7 +28,9 @@ public record Started(boolean demo, String address, List<String> hosts, String s
 
     /** Whether anybody may open a workroom of their own. */
     public boolean signUpOpen() {
-        return signUp == null || signUp.isBlank() ? onLoopback() : signUp.strip().equals("open");
+        return signUp == null || signUp.isBlank()
+                ? onLoopback()
+                : signUp.strip().equals("open");
     }
 
     /** Every name it answers to, in lower case. */

@@ -58,7 +58,9 @@ class AccountTest {
         var nobody = Application.client().get("/api/session");
         assertThat(nobody.status()).isEqualTo(401);
         assertThat(nobody.json().get("demo").asBoolean()).isTrue();
-        assertThat(nobody.json().get("signUp").asBoolean()).as("open on loopback").isTrue();
+        assertThat(nobody.json().get("signUp").asBoolean())
+                .as("open on loopback")
+                .isTrue();
     }
 
     @ParameterizedTest
@@ -111,7 +113,8 @@ class AccountTest {
         Client here = opened(email);
         Client there = Application.client();
         signIn(there, email, PASSWORD);
-        assertThat(here.delete("/api/session/others").json().get("ended").asInt()).isEqualTo(1);
+        assertThat(here.delete("/api/session/others").json().get("ended").asInt())
+                .isEqualTo(1);
         assertThat(there.get("/api/people").status()).isEqualTo(401);
         assertThat(here.get("/api/people").status()).isEqualTo(200);
     }
@@ -152,7 +155,9 @@ class AccountTest {
         late.get("/api/session");
         var answer = late.post("/api/session", Map.of("email", email, "password", PASSWORD));
         assertThat(answer.status()).isEqualTo(429);
-        assertThat(Integer.parseInt(answer.header("retry-after"))).as("eight in ten minutes").isBetween(1, 75);
+        assertThat(Integer.parseInt(answer.header("retry-after")))
+                .as("eight in ten minutes")
+                .isBetween(1, 75);
         assertThat(fromElsewhere(email)).as("its owner, at another machine").contains("HTTP/1.1 204");
     }
 
@@ -162,13 +167,15 @@ class AccountTest {
         Client client = Application.client();
         client.get("/api/session");
         String token = client.cookie("XSRF-TOKEN");
-        try (Socket socket =
-                new Socket(InetAddress.getByName("127.0.0.1"), Application.port(), InetAddress.getByName("127.0.0.9"), 0)) {
+        try (Socket socket = new Socket(
+                InetAddress.getByName("127.0.0.1"), Application.port(), InetAddress.getByName("127.0.0.9"), 0)) {
             socket.getOutputStream()
-                    .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nCookie: XSRF-TOKEN="
-                                    + token + "\r\nX-XSRF-TOKEN: " + token + "\r\nContent-Length: " + body.length()
-                                    + "\r\nConnection: close\r\n\r\n" + body)
-                            .getBytes(StandardCharsets.UTF_8));
+                    .write(
+                            ("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nCookie: XSRF-TOKEN="
+                                            + token + "\r\nX-XSRF-TOKEN: " + token + "\r\nContent-Length: "
+                                            + body.length()
+                                            + "\r\nConnection: close\r\n\r\n" + body)
+                                    .getBytes(StandardCharsets.UTF_8));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
     }

@@ -42,7 +42,14 @@ class DoorTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"localhost,401", "127.0.0.1:9,401", "LOCALHOST,401", "elsewhere.test,421", "127.0.0.1.elsewhere.test,421", "10.0.0.7,421"})
+    @CsvSource({
+        "localhost,401",
+        "127.0.0.1:9,401",
+        "LOCALHOST,401",
+        "elsewhere.test,421",
+        "127.0.0.1.elsewhere.test,421",
+        "10.0.0.7,421"
+    })
     void only_the_names_it_is_started_for_are_answered(String host, String status) throws IOException {
         assertThat(raw("GET /api/session HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n"))
                 .startsWith("HTTP/1.1 " + status);
@@ -60,7 +67,10 @@ class DoorTest {
                 .startsWith("HTTP/1.1 413");
         assertThat(System.nanoTime() - began).isLessThan(5_000_000_000L);
         StringBuilder chunks = new StringBuilder(head + "Transfer-Encoding: chunked\r\nConnection: close\r\n\r\n");
-        chunks.append(Integer.toHexString(much.length())).append("\r\n").append(much).append("\r\n0\r\n\r\n");
+        chunks.append(Integer.toHexString(much.length()))
+                .append("\r\n")
+                .append(much)
+                .append("\r\n0\r\n\r\n");
         assertThat(raw(chunks.toString())).startsWith("HTTP/1.1 413");
         assertThat(Application.demo()
                         .send("POST", "/api/people", "{\"name\":\"A\",\"note\":\"" + "n".repeat(1 << 19) + "\"}")
@@ -87,7 +97,8 @@ class DoorTest {
                 slow.add(socket);
             }
             long began = System.nanoTime();
-            assertThat(demo.send("POST", "/api/drafts/preview", PREVIEW).status()).isEqualTo(200);
+            assertThat(demo.send("POST", "/api/drafts/preview", PREVIEW).status())
+                    .isEqualTo(200);
             assertThat(System.nanoTime() - began).isLessThan(2_000_000_000L);
             for (Socket socket : slow) {
                 assertThat(answer(socket.getInputStream())).startsWith("HTTP/1.1 408");
@@ -111,7 +122,9 @@ class DoorTest {
                 .startsWith("HTTP/1.1 415");
         // A NUL, as the cookie's base 64 would have it, and other things no session was ever called.
         for (String cookie : List.of("AA==", "AAAA", "x", "%00", "'or'1'='1")) {
-            assertThat(get("/api/people", "Cookie: PLUMB_SESSION=" + cookie)).as(cookie).startsWith("HTTP/1.1 401");
+            assertThat(get("/api/people", "Cookie: PLUMB_SESSION=" + cookie))
+                    .as(cookie)
+                    .startsWith("HTTP/1.1 401");
         }
         assertThat(get("/error")).startsWith("HTTP/1.1 404").contains("application/problem+json");
         assertThat(get("/api/people/%E0%80", session)).startsWith("HTTP/1.1 4");
@@ -131,15 +144,20 @@ class DoorTest {
     @Test
     void a_draft_read_in_one_piece_or_in_many_is_the_same() throws IOException {
         Client demo = Application.demo();
-        String whole = demo.send("POST", "/api/drafts/preview", PREVIEW).response().body();
+        String whole =
+                demo.send("POST", "/api/drafts/preview", PREVIEW).response().body();
         String head = "POST /api/drafts/preview HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
-                + "Transfer-Encoding: chunked\r\nCookie: PLUMB_SESSION=" + demo.cookie("PLUMB_SESSION") + "; XSRF-TOKEN="
+                + "Transfer-Encoding: chunked\r\nCookie: PLUMB_SESSION=" + demo.cookie("PLUMB_SESSION")
+                + "; XSRF-TOKEN="
                 + demo.cookie("XSRF-TOKEN") + "\r\nX-XSRF-TOKEN: " + demo.cookie("XSRF-TOKEN")
                 + "\r\nConnection: close\r\n\r\n";
         StringBuilder chunks = new StringBuilder(head);
         for (int i = 0; i < PREVIEW.length(); i += 7) {
             String part = PREVIEW.substring(i, Math.min(PREVIEW.length(), i + 7));
-            chunks.append(Integer.toHexString(part.length())).append("\r\n").append(part).append("\r\n");
+            chunks.append(Integer.toHexString(part.length()))
+                    .append("\r\n")
+                    .append(part)
+                    .append("\r\n");
         }
         assertThat(raw(chunks.append("0\r\n\r\n").toString()))
                 .startsWith("HTTP/1.1 200")
@@ -148,10 +166,17 @@ class DoorTest {
 
     @Test
     void without_the_token_a_body_taken_in_whole_is_refused_all_the_same() {
-        assertThat(Application.demo().send("POST", "/api/drafts/preview", PREVIEW, null).status())
+        assertThat(Application.demo()
+                        .send("POST", "/api/drafts/preview", PREVIEW, null)
+                        .status())
                 .isEqualTo(403);
-        assertThat(Application.client().send("POST", "/api/people", "{\"name\":\"X\"}").status())
+        assertThat(Application.client()
+                        .send("POST", "/api/people", "{\"name\":\"X\"}")
+                        .status())
                 .isIn(401, 403);
-        assertThat(Application.demo().post("/api/people", Map.of("name", "In Order")).status()).isEqualTo(201);
+        assertThat(Application.demo()
+                        .post("/api/people", Map.of("name", "In Order"))
+                        .status())
+                .isEqualTo(201);
     }
 }

@@ -143,20 +143,25 @@ class PeopleTest {
     @Test
     void a_day_is_written_as_text_and_lies_within_sense() {
         String id = person("Day Keeper");
-        for (String day : new String[] {"[2026,1,1]", "20454", "\"2026-1-1\"", "\"+2026-01-01\"", "\"2026-02-30\"", "true"}) {
+        for (String day :
+                new String[] {"[2026,1,1]", "20454", "\"2026-1-1\"", "\"+2026-01-01\"", "\"2026-02-30\"", "true"}) {
             var answer = demo.send(
                     "POST",
                     "/api/people/" + id + "/sheets",
                     "{\"takenOn\":" + day + ",\"readings\":{\"waistGirth\":{\"typed\":\"30\"}}}");
             assertThat(answer.status()).as(day).isEqualTo(400);
-            assertThat(answer.json().get("errors").get(0).get("field").asString()).isEqualTo("takenOn");
+            assertThat(answer.json().get("errors").get(0).get("field").asString())
+                    .isEqualTo("takenOn");
         }
-        for (String day : new String[] {"1066-10-14", "2400-01-01", java.time.LocalDate.now().plusDays(3).toString()}) {
+        for (String day : new String[] {
+            "1066-10-14", "2400-01-01", java.time.LocalDate.now().plusDays(3).toString()
+        }) {
             var answer = demo.post(
                     "/api/people/" + id + "/sheets",
                     Map.of("takenOn", day, "readings", Map.of("waistGirth", typed("30"))));
             assertThat(answer.status()).as(day).isEqualTo(422);
-            assertThat(answer.json().get("errors").get(0).get("field").asString()).isEqualTo("takenOn");
+            assertThat(answer.json().get("errors").get(0).get("field").asString())
+                    .isEqualTo("takenOn");
         }
     }
 
@@ -210,7 +215,9 @@ class PeopleTest {
                         .get("typed")
                         .asString())
                 .isEqualTo("30");
-        assertThat(demo.get(sheets).json().get("total").asInt()).as("nothing was added").isEqualTo(1);
+        assertThat(demo.get(sheets).json().get("total").asInt())
+                .as("nothing was added")
+                .isEqualTo(1);
         assertThat(demo.post(sheets, Map.of("after", 1, "readings", Map.of("waistGirth", typed("31"))))
                         .status())
                 .isEqualTo(201);
@@ -248,6 +255,7 @@ class PeopleTest {
         var answer = demo.post("/api/people/" + id + "/sheets", Map.of("readings", readings));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().get("errors").size()).isEqualTo(51);
-        assertThat(answer.json().get("errors").get(50).get("message").asString()).isEqualTo("And 450 more");
+        assertThat(answer.json().get("errors").get(50).get("message").asString())
+                .isEqualTo("And 450 more");
     }
 }

@@ -122,8 +122,11 @@ class TicketsTest {
         aged("result_hash = 'g1:of an older engine', engine = '0.0.1', compared_engine = '0.0.1'");
         JsonNode listed = demo.get(path("/revisions")).json().get("items").get(0);
         assertThat(listed.get("comparable").asBoolean()).isTrue();
-        assertThat(listed.get("moved").isNull()).as("nothing is drafted for a list").isTrue();
-        assertThat(demo.get(path("/revisions/1")).json().get("moved").asBoolean()).isTrue();
+        assertThat(listed.get("moved").isNull())
+                .as("nothing is drafted for a list")
+                .isTrue();
+        assertThat(demo.get(path("/revisions/1")).json().get("moved").asBoolean())
+                .isTrue();
         assertThat(demo.get(path("/revisions"))
                         .json()
                         .get("items")

@@ -4,32 +4,20 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What happens around the path: second thoughts, empty places, a tablet held upright, hands on the keyboard. */
+@ExtendWith(Table.Laid.class)
 class AroundTheTableTest {
 
-    private static Packaged application;
-    private static Browser browser;
+    private final Browser browser;
 
-    @BeforeAll
-    static void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        application = Packaged.start("e2earound");
-        browser = new Browser(application.address());
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.assertNoErrors();
-        browser.close();
-        application.close();
+    AroundTheTableTest(Table table) {
+        this.browser = table.browser();
     }
 
     private static Locator link(Page page, String starts) {
@@ -59,13 +47,14 @@ class AroundTheTableTest {
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Brief Visitor");
         Browser.button(page, "Add, and measure").click();
         Browser.button(page, "Remove").click();
-        assertThat(page.getByText("Brief Visitor and all their figures will be removed"))
+        assertThat(page.getByText("Brief Visitor and all their figures will be removed")
+                        .first())
                 .isVisible();
         Browser.button(page, "Undo").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Brief Visitor")))
                 .isVisible();
         Browser.button(page, "Remove").click();
-        assertThat(page.getByText("Brief Visitor and all")).isHidden();
+        assertThat(page.getByText("Brief Visitor and all").first()).isHidden();
         page.navigate("/book");
         assertThat(page.getByText("Ottoline Varga")).isVisible();
         assertThat(page.getByText("Brief Visitor")).hasCount(0);

@@ -45,8 +45,14 @@ public final class Browser implements AutoCloseable {
 
     /** A fresh page of somebody who has not been here before. */
     public Page page() {
+        return page("en-GB");
+    }
+
+    /** A fresh page in a browser that speaks a language. */
+    public Page page(String language) {
         BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(1280, 800)
+                .setLocale(language)
                 .setBaseURL(address));
         context.setDefaultTimeout(15_000);
         Page page = context.newPage();

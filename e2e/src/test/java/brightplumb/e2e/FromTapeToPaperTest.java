@@ -4,33 +4,24 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A cutter's path through the packaged application, in a real browser. The people are invented. */
+@ExtendWith(Table.Laid.class)
 class FromTapeToPaperTest {
 
-    private static Packaged application;
-    private static Browser browser;
+    private final Browser browser;
+    private final Packaged application;
 
-    @BeforeAll
-    static void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        application = Packaged.start("e2etest");
-        browser = new Browser(application.address());
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        application.close();
+    FromTapeToPaperTest(Table table) {
+        this.browser = table.browser();
+        this.application = table.application();
     }
 
     @AfterEach
@@ -67,7 +58,7 @@ class FromTapeToPaperTest {
         type(page, "Waist", "29 1/4");
         type(page, "Waist to hip", "21 cm");
         type(page, "Hip", "97,8 cm");
-        assertThat(page.getByText("97,8 cm").first()).isVisible();
+        assertThat(page.getByText("97.8 cm").first()).isVisible();
         page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).press("Enter");
         assertThat(page.getByLabel("Front hip", new Page.GetByLabelOptions().setExact(true)))
                 .isFocused();
@@ -235,7 +226,7 @@ class FromTapeToPaperTest {
         page.keyboard().press("g");
         assertThat(page.getByText("in pencil: Quarter")).isVisible();
         page.keyboard().press("u");
-        assertThat(page.locator("#set-hipEase")).hasValue("2,5");
+        assertThat(page.locator("#set-hipEase")).hasValue("2.5");
         page.keyboard().press("/");
         page.getByLabel("A person or a ticket").fill("dorothea");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Mrs Fenwick");

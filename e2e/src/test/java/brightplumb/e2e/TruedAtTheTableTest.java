@@ -4,32 +4,23 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What stands off is seen, mended, compared and fitted, in a real browser. The people are invented. */
+@ExtendWith(Table.Laid.class)
 class TruedAtTheTableTest {
 
-    private static Packaged application;
-    private static Browser browser;
+    private final Browser browser;
+    private final Packaged application;
 
-    @BeforeAll
-    static void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        application = Packaged.start("e2etrued");
-        browser = new Browser(application.address());
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        application.close();
+    TruedAtTheTableTest(Table table) {
+        this.browser = table.browser();
+        this.application = table.application();
     }
 
     @AfterEach

@@ -101,8 +101,8 @@ class BenchSheetTest {
                     .matches("(?s).*\\d[⅛¼⅜½⅝¾⅞].*")
                     .doesNotContain("?");
         }
-        try (PDDocument metric =
-                Loader.loadPDF(BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA))) {
+        try (PDDocument metric = Loader.loadPDF(
+                BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA))) {
             assertThat(new PDFTextStripper().getText(metric)).contains("20,3 down");
         }
     }

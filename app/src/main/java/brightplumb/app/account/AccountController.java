@@ -23,7 +23,8 @@ import org.springframework.web.bind.annotation.RestController;
 class AccountController {
 
     private static final int LONGEST_ADDRESS = 254;
-    private static final Pattern ADDRESS = Pattern.compile("[^\\s@\\p{Cntrl}]+@[^\\s@\\p{Cntrl}]+\\.[^\\s@\\p{Cntrl}]+");
+    private static final Pattern ADDRESS =
+            Pattern.compile("[^\\s@\\p{Cntrl}]+@[^\\s@\\p{Cntrl}]+\\.[^\\s@\\p{Cntrl}]+");
 
     record OpenRequest(String workroom, String name, String email, String password) {}
 

@@ -65,10 +65,7 @@ public class Accounts {
     void signedIn(UUID account, String client) {
         db.sql("""
                         insert into known_client (account_id, client) values (:account, :client)
-                        on conflict (account_id, client) do update set seen_at = now()""")
-                .param("account", account)
-                .param("client", client)
-                .update();
+                        on conflict (account_id, client) do update set seen_at = now()""").param("account", account).param("client", client).update();
     }
 
     /**
@@ -126,9 +123,7 @@ public class Accounts {
                 .update();
         db.sql("""
                         delete from workroom w where w.id = :workroom
-                        and not exists (select 1 from membership m where m.workroom_id = w.id)""")
-                .param("workroom", workroom)
-                .update();
+                        and not exists (select 1 from membership m where m.workroom_id = w.id)""").param("workroom", workroom).update();
     }
 
     /** Ends every session in the invented workrooms. */
@@ -140,6 +135,9 @@ public class Accounts {
 
     /** Whether the invented workrooms are there. */
     public boolean hasDemo() {
-        return db.sql("select count(*) from workroom where demo").query(Integer.class).single() > 0;
+        return db.sql("select count(*) from workroom where demo")
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 }

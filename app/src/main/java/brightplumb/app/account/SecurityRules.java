@@ -87,18 +87,13 @@ class SecurityRules {
                         .referrerPolicy(r -> r.policy(
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) ->
-                                Answer.problem(
-                                        response,
-                                        HttpStatus.UNAUTHORIZED,
-                                        "Sign in first",
-                                        "This needs a session."))
-                        .accessDeniedHandler((request, response, failure) ->
-                                Answer.problem(
-                                        response,
-                                        HttpStatus.FORBIDDEN,
-                                        "Not allowed",
-                                        "The page is out of date; load it again.")))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) -> Answer.problem(
+                                response, HttpStatus.UNAUTHORIZED, "Sign in first", "This needs a session."))
+                        .accessDeniedHandler((request, response, failure) -> Answer.problem(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "Not allowed",
+                                "The page is out of date; load it again.")))
                 .build();
     }
 }

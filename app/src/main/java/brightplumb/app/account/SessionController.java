@@ -49,8 +49,7 @@ class SessionController {
         csrf.getToken();
         if (member == null) {
             throw new NotSignedIn(
-                    "Nobody is signed in",
-                    Map.of("demo", started.demo(), "signUp", started.signUpOpen()));
+                    "Nobody is signed in", Map.of("demo", started.demo(), "signUp", started.signUpOpen()));
         }
         return new AccountView(member.name(), member.email(), member.workroomName());
     }

@@ -25,9 +25,7 @@ final class DatabaseAway extends OncePerRequestFilter {
             if (!Database.away(failure)) {
                 throw failure;
             }
-            LOG.error(
-                    "The database does not answer: {}",
-                    failure.getClass().getSimpleName());
+            LOG.error("The database does not answer: {}", failure.getClass().getSimpleName());
             response.setHeader(HttpHeaders.RETRY_AFTER, "2");
             Answer.problem(
                     response,

@@ -30,7 +30,9 @@ record BenchSheetView(List<BenchPanelView> panels) {
 
     private static BenchPanelView panel(BenchSheet.Panel panel) {
         List<brightplumb.core.geometry.Segment> darts = new ArrayList<>();
-        panel.piece().darts().forEach(d -> darts.addAll(List.of(new Line(d.inner(), d.point()), new Line(d.point(), d.outer()))));
+        panel.piece()
+                .darts()
+                .forEach(d -> darts.addAll(List.of(new Line(d.inner(), d.point()), new Line(d.point(), d.outer()))));
         return new BenchPanelView(
                 panel.piece().id(),
                 DraftViews.segments(panel.piece().sewLine()),

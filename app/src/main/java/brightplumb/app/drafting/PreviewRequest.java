@@ -38,7 +38,6 @@ public record PreviewRequest(
             return new ClothRequest(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay(), cloth.drape());
         }
 
-
         /** The cloth, each part checked. */
         Cloth read(Cloth usual, List<Refusal.Fault> faults) {
             double s = stretch == null ? usual.stretch() : stretch;

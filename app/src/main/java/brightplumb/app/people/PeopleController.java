@@ -33,7 +33,11 @@ class PeopleController {
      * @param version the version the change was made on; missing where any will do
      */
     record PersonRequest(
-            String name, String note, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer version) {
+            String name,
+            String note,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            Integer version) {
 
         PersonRequest checked() {
             return new PersonRequest(

@@ -25,11 +25,19 @@ import java.util.Map;
  * @param after the number of the newest sheet its writer had seen, 0 where there was none; missing where any will do
  */
 record SheetRequest(
-        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED, format = "date") LocalDate takenOn,
-        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String takenBy,
-        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) String note,
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED, format = "date")
+        LocalDate takenOn,
+
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+        String takenBy,
+
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+        String note,
+
         Map<String, ReadingRequest> readings,
-        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer after) {
+
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+        Integer after) {
 
     /**
      * One reading.

@@ -41,8 +41,7 @@ public class Sheets {
                 .param("offset", asked.offset())
                 .query(Sheets::head)
                 .list();
-        long total = db.sql(
-                        "select count(*) from measure_sheet where workroom_id = :workroom and person_id = :person")
+        long total = db.sql("select count(*) from measure_sheet where workroom_id = :workroom and person_id = :person")
                 .param("workroom", workroom)
                 .param("person", person)
                 .query(Long.class)

@@ -177,8 +177,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         for (JacksonException.Reference step : path) {
             if (step.getPropertyName() != null) {
                 String name = step.getPropertyName();
-                field.append(field.isEmpty() ? "" : ".")
-                        .append(name, 0, Math.min(name.length(), LONGEST_NAME));
+                field.append(field.isEmpty() ? "" : ".").append(name, 0, Math.min(name.length(), LONGEST_NAME));
             } else {
                 field.append('[').append(step.getIndex()).append(']');
             }

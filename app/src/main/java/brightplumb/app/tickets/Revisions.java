@@ -76,10 +76,7 @@ public class Revisions {
     }
 
     private JdbcClient.StatementSpec of(String sql, UUID workroom, UUID ticket) {
-        return db.sql(sql)
-                .param("workroom", workroom)
-                .param("ticket", ticket)
-                .param("engine", BrightPlumb.ENGINE);
+        return db.sql(sql).param("workroom", workroom).param("ticket", ticket).param("engine", BrightPlumb.ENGINE);
     }
 
     /** One revision that somebody looks at: whether it would come out otherwise today is found once for each engine. */
@@ -128,8 +125,7 @@ public class Revisions {
      */
     public Drawn draw(PreviewRequest request) {
         Drafted drafted = Drafting.draft(request.read());
-        return new Drawn(
-                request, patterns.write(DrawnPattern.of(drafted)), GeometryHash.of(drafted.pieces()));
+        return new Drawn(request, patterns.write(DrawnPattern.of(drafted)), GeometryHash.of(drafted.pieces()));
     }
 
     /** Freezes what was drawn. */

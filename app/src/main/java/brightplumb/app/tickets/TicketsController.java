@@ -35,7 +35,10 @@ class TicketsController {
      * @param version the ticket's version that is shown and meant; missing where any will do
      */
     record FreezeRequest(
-            String reason, @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) Integer version) {}
+            String reason,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            Integer version) {}
 
     private final Tickets tickets;
     private final Revisions revisions;

@@ -17,8 +17,7 @@ class JsonShapes {
 
     @Bean
     JsonMapperBuilderCustomizer daysAsText() {
-        return builder ->
-                builder.addModule(new SimpleModule("days").addDeserializer(LocalDate.class, new IsoDay()));
+        return builder -> builder.addModule(new SimpleModule("days").addDeserializer(LocalDate.class, new IsoDay()));
     }
 
     /** A day as 2026-11-25 and in no other way: no number of days, no list of numbers. */

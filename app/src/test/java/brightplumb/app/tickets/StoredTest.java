@@ -10,9 +10,9 @@ import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
 import java.io.InputStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.api.Test;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -49,7 +49,9 @@ class StoredTest {
         var cloth = stored.cloth(ticket.get("cloth").toString(), 1);
         assertThat(cloth.drape()).isEqualTo("medium");
         assertThat(cloth.stretch()).isEqualTo(ticket.get("cloth").get("stretch").asDouble());
-        assertThat(stored.cloth(stored.write(cloth), Stored.FORMAT)).as("and is kept as today's").isEqualTo(cloth);
+        assertThat(stored.cloth(stored.write(cloth), Stored.FORMAT))
+                .as("and is kept as today's")
+                .isEqualTo(cloth);
     }
 
     @ParameterizedTest

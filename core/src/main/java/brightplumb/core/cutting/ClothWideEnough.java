@@ -41,20 +41,20 @@ final class ClothWideEnough {
                 .orElseThrow();
         boolean wide = across.piece() <= across.room();
         return new Check(
-                "cloth.wide.enough",
-                "Cloth width",
-                wide ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                across.room(),
-                across.piece(),
-                0,
-                wide
-                        ? "The widest piece goes across the cloth with its allowances."
-                        : "The widest piece does not go across the cloth.",
-                wide
-                        ? ""
-                        : "With its allowances it is wider than the cloth as it is laid; buy wider cloth, or seam the piece.",
-                wide ? List.of() : wider(across),
+                        "cloth.wide.enough",
+                        "Cloth width",
+                        wide ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        across.room(),
+                        across.piece(),
+                        0,
+                        wide
+                                ? "The widest piece goes across the cloth with its allowances."
+                                : "The widest piece does not go across the cloth.",
+                        wide
+                                ? ""
+                                : "With its allowances it is wider than the cloth as it is laid; buy wider cloth, or seam the piece.",
+                        wide ? List.of() : wider(across),
                         across)
                 .asFloor();
     }

@@ -29,17 +29,17 @@ final class CentreBackMarked {
         Marked marked = new Marked(on.back());
         boolean ok = marked.notches() >= WANTED;
         return new Check(
-                "centre.back.marked",
-                "Centre back",
-                ok ? Verdict.TRUE : Verdict.OFF,
-                Quantity.COUNT,
-                marked.notches(),
-                WANTED,
-                0,
-                ok
-                        ? "The shaped centre back carries its two notches and its name."
-                        : "Nothing tells the shaped centre back from a side seam.",
-                ok ? "" : "Two notches and the words \"centre back\" are missing on its edge.",
+                        "centre.back.marked",
+                        "Centre back",
+                        ok ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.COUNT,
+                        marked.notches(),
+                        WANTED,
+                        0,
+                        ok
+                                ? "The shaped centre back carries its two notches and its name."
+                                : "Nothing tells the shaped centre back from a side seam.",
+                        ok ? "" : "Two notches and the words \"centre back\" are missing on its edge.",
                         List.of(),
                         marked)
                 .asFloor();

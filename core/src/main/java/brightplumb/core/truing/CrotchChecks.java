@@ -175,21 +175,21 @@ final class CrotchChecks {
         double rise = on.draft().fact("back.rise").value();
         boolean sits = rise >= LEAST_RISE - 0.01;
         return new Check(
-                "sits",
-                "Sitting",
-                sits ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                rise,
-                LEAST_RISE,
-                0,
-                sits
-                        ? "The back waist rises enough for her to sit and bend."
-                        : "The back waist does not rise enough to sit in.",
-                sits ? "" : "Bending and sitting lengthen the back; a level waist is dragged down behind.",
-                sits
-                        ? List.of()
-                        : List.of(new Remedy(
-                                "Raise the centre back an inch", Map.of(Setting.BACK_RISE.key(), Length.INCH))),
+                        "sits",
+                        "Sitting",
+                        sits ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        rise,
+                        LEAST_RISE,
+                        0,
+                        sits
+                                ? "The back waist rises enough for her to sit and bend."
+                                : "The back waist does not rise enough to sit in.",
+                        sits ? "" : "Bending and sitting lengthen the back; a level waist is dragged down behind.",
+                        sits
+                                ? List.of()
+                                : List.of(new Remedy(
+                                        "Raise the centre back an inch", Map.of(Setting.BACK_RISE.key(), Length.INCH))),
                         new CrotchLoop(on, null))
                 .asFloor();
     }

@@ -36,24 +36,24 @@ final class Enters {
         boolean enters = opening.opens() >= opening.hip();
         boolean pulled = closure == Closure.NONE;
         return new Check(
-                "enters",
-                "Getting in",
-                enters ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                opening.opens(),
-                opening.hip(),
-                0,
-                enters
-                        ? pulled
-                                ? "Pulled wide, the waist goes over the hip."
-                                : "With the zip open, the waist goes over the hip."
-                        : "The hip does not go through.",
-                enters
-                        ? ""
-                        : pulled
-                                ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
-                                : "The waist and both edges of the zip together are shorter than the hip and an inch to move.",
-                enters ? List.of() : remedies(on, opening, pulled),
+                        "enters",
+                        "Getting in",
+                        enters ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        opening.opens(),
+                        opening.hip(),
+                        0,
+                        enters
+                                ? pulled
+                                        ? "Pulled wide, the waist goes over the hip."
+                                        : "With the zip open, the waist goes over the hip."
+                                : "The hip does not go through.",
+                        enters
+                                ? ""
+                                : pulled
+                                        ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
+                                        : "The waist and both edges of the zip together are shorter than the hip and an inch to move.",
+                        enters ? List.of() : remedies(on, opening, pulled),
                         opening)
                 .asFloor();
     }

@@ -151,7 +151,8 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
     /** The level at which every centre and side has begun: the lowest of the waist's ends. */
     double waistEndsAt() {
         return Stream.of(front(), back())
-                .flatMap(piece -> Stream.of(centre(piece), piece.require(Edge.SIDE).run()))
+                .flatMap(piece ->
+                        Stream.of(centre(piece), piece.require(Edge.SIDE).run()))
                 .mapToDouble(run -> run.get(0).from().y())
                 .max()
                 .orElseThrow();

@@ -37,25 +37,25 @@ final class LegFits {
         double has = thighHas(on);
         boolean room = has >= wanted - WaistCloses.TOLERANCE;
         return new Check(
-                "thigh.room",
-                "Thigh",
-                room ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                has,
-                wanted,
-                WaistCloses.TOLERANCE,
-                room
-                        ? "There is room for the thigh below the fork."
-                        : "The leg is too narrow for the thigh below the fork.",
-                room ? "" : "Her thigh is thick for her hip, or the forks are short for it.",
-                room ? List.of() : Remedies.whenAsked(() -> wider(on)),
-                new Round(
-                        on,
-                        "thigh",
-                        on.draft().fact("thigh.width.front").value() * give,
-                        on.draft().fact("thigh.width.back").value() * give,
+                        "thigh.room",
+                        "Thigh",
+                        room ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        has,
                         wanted,
-                        "thigh and room"))
+                        WaistCloses.TOLERANCE,
+                        room
+                                ? "There is room for the thigh below the fork."
+                                : "The leg is too narrow for the thigh below the fork.",
+                        room ? "" : "Her thigh is thick for her hip, or the forks are short for it.",
+                        room ? List.of() : Remedies.whenAsked(() -> wider(on)),
+                        new Round(
+                                on,
+                                "thigh",
+                                on.draft().fact("thigh.width.front").value() * give,
+                                on.draft().fact("thigh.width.back").value() * give,
+                                wanted,
+                                "thigh and room"))
                 .asFloor();
     }
 
@@ -106,27 +106,29 @@ final class LegFits {
         double has = on.draft().fact("hem.girth").value() * give;
         boolean passes = has >= wanted;
         return new Check(
-                "hem.passes.heel",
-                "Heel",
-                passes ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                has,
-                wanted,
-                0,
-                passes ? "The heel passes the hem." : "The heel does not pass the hem.",
-                passes ? "" : "A hem must go over heel and instep together: the ankle and a quarter of it more.",
-                passes
-                        ? List.of()
-                        : List.of(new Remedy(
-                                "Widen the hem",
-                                Map.of(Setting.HEM.key(), Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH))),
-                new Round(
-                        on,
-                        "hem",
-                        on.draft().fact("hem.width.front").value() * give,
-                        on.draft().fact("hem.width.back").value() * give,
+                        "hem.passes.heel",
+                        "Heel",
+                        passes ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        has,
                         wanted,
-                        "ankle and a quarter"))
+                        0,
+                        passes ? "The heel passes the hem." : "The heel does not pass the hem.",
+                        passes
+                                ? ""
+                                : "A hem must go over heel and instep together: the ankle and a quarter of it more.",
+                        passes
+                                ? List.of()
+                                : List.of(new Remedy(
+                                        "Widen the hem",
+                                        Map.of(Setting.HEM.key(), Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH))),
+                        new Round(
+                                on,
+                                "hem",
+                                on.draft().fact("hem.width.front").value() * give,
+                                on.draft().fact("hem.width.back").value() * give,
+                                wanted,
+                                "ankle and a quarter"))
                 .asFloor();
     }
 
@@ -138,25 +140,25 @@ final class LegFits {
         double hip = on.body().hip().value();
         boolean reaches = stretched >= hip;
         return new Check(
-                "elastic.reaches",
-                "Elastic",
-                reaches ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                stretched,
-                hip,
-                0,
-                reaches
-                        ? "Stretched, the elastic goes over the hip."
-                        : "Stretched as far as it goes, the elastic is shorter than the hip.",
-                reaches ? "" : "It is cut too short for how far this elastic stretches.",
-                reaches
-                        ? List.of()
-                        : List.of(new Remedy(
-                                "Cut the elastic longer",
-                                Map.of(
-                                        Setting.ELASTIC.key(),
-                                        Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
-                new Round(on, "elastic", length, stretched - length, hip, "hip"))
+                        "elastic.reaches",
+                        "Elastic",
+                        reaches ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        stretched,
+                        hip,
+                        0,
+                        reaches
+                                ? "Stretched, the elastic goes over the hip."
+                                : "Stretched as far as it goes, the elastic is shorter than the hip.",
+                        reaches ? "" : "It is cut too short for how far this elastic stretches.",
+                        reaches
+                                ? List.of()
+                                : List.of(new Remedy(
+                                        "Cut the elastic longer",
+                                        Map.of(
+                                                Setting.ELASTIC.key(),
+                                                Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
+                        new Round(on, "elastic", length, stretched - length, hip, "hip"))
                 .asFloor();
     }
 

@@ -23,25 +23,25 @@ final class StridesFreely {
         double missing = stepping.needed() - stepping.slit();
         Verdict verdict = missing <= TOLERANCE ? Verdict.TRUE : missing <= SHORT_STEPS ? Verdict.WATCH : Verdict.OFF;
         return new Check(
-                "strides",
-                "Step",
-                verdict,
-                Quantity.MM,
-                stepping.slit(),
-                stepping.needed(),
-                TOLERANCE,
-                switch (verdict) {
-                    case TRUE ->
-                        stepping.needed() == 0
-                                ? "There is room for the step inside the hem."
-                                : "It opens far enough for the step.";
-                    case WATCH -> "She can walk in it with shorter steps.";
-                    default -> "She cannot take the step in it.";
-                },
-                verdict == Verdict.TRUE
-                        ? ""
-                        : "Legs a step apart need more cloth round them than there is, from this level down to the hem.",
-                verdict == Verdict.TRUE ? List.of() : remedies(on, stepping),
+                        "strides",
+                        "Step",
+                        verdict,
+                        Quantity.MM,
+                        stepping.slit(),
+                        stepping.needed(),
+                        TOLERANCE,
+                        switch (verdict) {
+                            case TRUE ->
+                                stepping.needed() == 0
+                                        ? "There is room for the step inside the hem."
+                                        : "It opens far enough for the step.";
+                            case WATCH -> "She can walk in it with shorter steps.";
+                            default -> "She cannot take the step in it.";
+                        },
+                        verdict == Verdict.TRUE
+                                ? ""
+                                : "Legs a step apart need more cloth round them than there is, from this level down to the hem.",
+                        verdict == Verdict.TRUE ? List.of() : remedies(on, stepping),
                         stepping)
                 .asFloor();
     }

@@ -59,26 +59,28 @@ final class WaistCloses {
                 on.body().hip().value() / 2 / (1 + on.set().cloth().stretch()));
         boolean passes = shut.measured() >= shut.wanted() - TOLERANCE;
         return new Check(
-                "waist.closes",
-                "Waist",
-                passes ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                shut.measured(),
-                shut.wanted(),
-                TOLERANCE,
-                passes
-                        ? "Before it is drawn up, the waist passes the hip."
-                        : "Before it is drawn up, the waist does not pass the hip.",
-                passes ? "" : "Hip and waist ease leave it narrower than the body.",
-                passes
-                        ? List.of()
-                        : List.of(new Remedy(
-                                "Cut the waist as wide as the hip",
-                                Map.of(
-                                        Setting.WAIST_EASE.key(),
-                                        on.set().amount(Setting.WAIST_EASE).value()
-                                                + 2 * (shut.wanted() - shut.measured())
-                                                + 1))),
+                        "waist.closes",
+                        "Waist",
+                        passes ? Verdict.TRUE : Verdict.OFF,
+                        Quantity.MM,
+                        shut.measured(),
+                        shut.wanted(),
+                        TOLERANCE,
+                        passes
+                                ? "Before it is drawn up, the waist passes the hip."
+                                : "Before it is drawn up, the waist does not pass the hip.",
+                        passes ? "" : "Hip and waist ease leave it narrower than the body.",
+                        passes
+                                ? List.of()
+                                : List.of(new Remedy(
+                                        "Cut the waist as wide as the hip",
+                                        Map.of(
+                                                Setting.WAIST_EASE.key(),
+                                                on.set()
+                                                                .amount(Setting.WAIST_EASE)
+                                                                .value()
+                                                        + 2 * (shut.wanted() - shut.measured())
+                                                        + 1))),
                         shut)
                 .asFloor();
     }

@@ -41,8 +41,7 @@ public final class BenchPdf {
     private final DecimalMark mark;
     private final TitleBlock title;
 
-    private BenchPdf(
-            PDDocument document, PDFont font, PaperSize paper, Unit unit, DecimalMark mark, TitleBlock title) {
+    private BenchPdf(PDDocument document, PDFont font, PaperSize paper, Unit unit, DecimalMark mark, TitleBlock title) {
         this.document = document;
         this.font = font;
         this.paper = paper;

@@ -53,4 +53,5 @@ final class Face implements AutoCloseable {
     @Override
     public void close() {
         KEPT.add(face);
-    }}
+    }
+}

@@ -1,0 +1,234 @@
+package brightplumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their database. */
+class StartedByHandTest {
+
+    private static final Duration LONG_ENOUGH = Duration.ofSeconds(90);
+
+    private final List<Copy> started = new ArrayList<>();
+
+    /** A copy of the application on a data folder of its own. */
+    private static final class Copy {
+        final Path data;
+        final int port;
+        final int pgPort;
+        Process plumb;
+
+        Copy(Path data) throws IOException {
+            this.data = data;
+            try (ServerSocket one = new ServerSocket(0);
+                    ServerSocket other = new ServerSocket(0)) {
+                this.port = one.getLocalPort();
+                this.pgPort = other.getLocalPort();
+            }
+        }
+
+        void start() throws IOException {
+            ProcessBuilder builder = new ProcessBuilder("./plumb", "start")
+                    .directory(Path.of("..").toFile())
+                    .redirectErrorStream(true)
+                    .redirectOutput(data.resolve("plumb.log").toFile());
+            builder.environment().put("PLUMB_DATA", data.toString());
+            builder.environment().put("PLUMB_PORT", String.valueOf(port));
+            builder.environment().put("PLUMB_PG_PORT", String.valueOf(pgPort));
+            plumb = builder.start();
+            await(() -> said().contains("Bright Plumb is ready at http://127.0.0.1:" + port) || !plumb.isAlive());
+            assertThat(plumb.isAlive()).as(said()).isTrue();
+        }
+
+        String said() {
+            try {
+                return Files.readString(data.resolve("plumb.log"));
+            } catch (IOException e) {
+                return "";
+            }
+        }
+
+        long number(String file) throws IOException {
+            return Long.parseLong(Files.readAllLines(data.resolve(file)).get(0).strip());
+        }
+
+        void stop() throws InterruptedException {
+            plumb.destroy();
+            plumb.waitFor(40, TimeUnit.SECONDS);
+        }
+    }
+
+    /** Somebody at a copy, signed in to its demo workroom. */
+    private static final class Visitor {
+        private final CookieManager cookies = new CookieManager();
+        private final HttpClient http = HttpClient.newBuilder()
+                .cookieHandler(cookies)
+                .connectTimeout(Duration.ofSeconds(5))
+                .build();
+        private final int port;
+
+        Visitor(int port) {
+            this.port = port;
+            send("GET", "/api/session", null);
+            assertThat(send(
+                                    "POST",
+                                    "/api/session",
+                                    "{\"email\":\"demo@brightplumb.test\",\"password\":\"calico-and-chalk\"}")
+                            .statusCode())
+                    .isEqualTo(204);
+        }
+
+        /** An answer, or null where there was none. */
+        HttpResponse<String> send(String method, String path, String body) {
+            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                    .timeout(Duration.ofSeconds(30))
+                    .header("Content-Type", "application/json")
+                    .method(
+                            method,
+                            body == null
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofString(body));
+            cookies.getCookieStore().getCookies().stream()
+                    .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                    .map(HttpCookie::getValue)
+                    .findFirst()
+                    .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+            try {
+                return http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            } catch (IOException noAnswer) {
+                return null;
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return null;
+            }
+        }
+
+        boolean adds(String name) {
+            HttpResponse<String> answer = send("POST", "/api/people", "{\"name\":\"" + name + "\"}");
+            return answer != null && answer.statusCode() == 201;
+        }
+
+        String people(String like) {
+            return send("GET", "/api/people?size=200&q=" + like, null).body();
+        }
+    }
+
+    private Copy copy() throws IOException {
+        Path data = Files.createTempDirectory("plumb-hand");
+        Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwxr-xr-x"));
+        Copy copy = new Copy(data);
+        started.add(copy);
+        return copy;
+    }
+
+    @AfterEach
+    void stop() throws InterruptedException {
+        for (Copy copy : started) {
+            if (copy.plumb != null) {
+                copy.stop();
+            }
+        }
+    }
+
+    private static void await(BooleanSupplier done) {
+        long until = System.nanoTime() + LONG_ENOUGH.toNanos();
+        while (!done.getAsBoolean()) {
+            assertThat(System.nanoTime()).as("waited long enough").isLessThan(until);
+            try {
+                TimeUnit.MILLISECONDS.sleep(50);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            }
+        }
+    }
+
+    @Test
+    void a_second_start_beside_the_first_harms_neither() throws Exception {
+        Copy first = copy();
+        first.start();
+        Visitor early = new Visitor(first.port);
+        Copy second = copy();
+        second.start();
+        assertThat(new Visitor(second.port).people("ottoline")).contains("Ottoline Varga");
+        second.stop();
+        // What the first has not loaded yet is still there to be loaded: it prints.
+        String tickets = early.send("GET", "/api/tickets?q=lamplighter", null).body();
+        String id = tickets.replaceFirst("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
+        assertThat(early.send("GET", "/api/tickets/" + id + "/print.pdf", null).statusCode())
+                .isEqualTo(200);
+        assertThat(Files.readString(first.data.resolve("application.log"))).doesNotContain("NoClassDefFound");
+    }
+
+    @Test
+    void what_was_killed_is_cleared_by_the_next_start_and_every_acknowledged_write_is_there() throws Exception {
+        Copy copy = copy();
+        copy.start();
+        Visitor visitor = new Visitor(copy.port);
+        Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
+        Thread writer = new Thread(() -> {
+            for (int i = 0; i < 5_000 && visitor.adds("Killed " + i); i++) {
+                acknowledged.add("Killed " + i);
+            }
+        });
+        writer.start();
+        await(() -> acknowledged.size() > 40);
+        long application = copy.number("application.pid");
+        copy.plumb.destroyForcibly().waitFor();
+        assertThat(ProcessHandle.of(application).isPresent())
+                .as("it outlives its start")
+                .isTrue();
+        copy.start();
+        writer.join();
+        assertThat(copy.said()).contains("left over");
+        assertThat(copy.number("application.pid")).isNotEqualTo(application);
+        Visitor after = new Visitor(copy.port);
+        for (String name : acknowledged) {
+            assertThat(after.people(name.replace(" ", "%20"))).contains("\"" + name + "\"");
+        }
+    }
+
+    @Test
+    void a_database_that_dies_is_brought_back_and_meanwhile_the_answer_says_so() throws Exception {
+        Copy copy = copy();
+        copy.start();
+        Visitor visitor = new Visitor(copy.port);
+        visitor.people("");
+        ProcessHandle.of(copy.number("pg/postmaster.pid")).orElseThrow().destroyForcibly();
+        List<Integer> answers = new ArrayList<>();
+        await(() -> {
+            HttpResponse<String> answer = visitor.send("GET", "/api/people", null);
+            HttpResponse<String> page = visitor.send("GET", "/", null);
+            assertThat(page.statusCode())
+                    .as("the page itself needs no database")
+                    .isEqualTo(200);
+            answers.add(answer.statusCode());
+            if (answer.statusCode() == 503) {
+                assertThat(answer.headers().firstValue("content-type").orElse(""))
+                        .startsWith("application/problem+json");
+            }
+            return copy.said().contains("the database is back") && answer.statusCode() == 200;
+        });
+        assertThat(answers).allMatch(status -> status == 200 || status == 503).contains(503);
+        assertThat(visitor.adds("Afterwards")).isTrue();
+    }
+}
