@@ -48,9 +48,8 @@ unpack() {
   done
 }
 
-start_application() {
+launch_application() {
   local log=$PLUMB_DATA/application.log
-  APPLICATION=
   (
     cd "$UNPACKED"
     PLUMB_PG_USER=$PG_USER PLUMB_PG_PASSWORD=$PG_PASSWORD PLUMB_PORT=$PLUMB_PORT PLUMB_PG_PORT=$PLUMB_PG_PORT \
@@ -59,6 +58,10 @@ start_application() {
   ) >"$log" 2>&1 </dev/null 8<&- 9>&- &
   APPLICATION=$!
   echo "$APPLICATION" >"$PLUMB_DATA/application.pid"
+}
+
+await_application() {
+  local log=$PLUMB_DATA/application.log
   for _ in $(seq 600); do
     kill -0 "$APPLICATION" 2>/dev/null || { tail -n 20 "$log" >&2; fail "the application did not start; its log is $log"; }
     if healthy; then return; fi

@@ -35,6 +35,12 @@ cluster_home() {
   fi
 }
 
+# Whether the database of a data folder was made by an earlier start, its application's role included; its password is then known.
+knows_cluster() {
+  local dir; dir=$(cluster_home "$1")
+  [ -s "$dir/pg/PG_VERSION" ] && [ -s "$dir/app-password" ] && PG_PASSWORD=$(cat "$dir/app-password")
+}
+
 # start_cluster DIR PORT durable|throwaway
 start_cluster() {
   local port=$2 kind=$3 dir

@@ -42,6 +42,7 @@ public final class Packaged implements AutoCloseable {
             ProcessBuilder builder = new ProcessBuilder(List.of(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
+                            "-Xmx512m",
                             "-jar",
                             JAR.toString(),
                             "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + pgPort + "/" + database))
@@ -100,6 +101,19 @@ public final class Packaged implements AutoCloseable {
 
     public String address() {
         return address;
+    }
+
+    /** How much memory it holds, kB; 0 where the machine does not tell. */
+    public long residentKilobytes() {
+        try {
+            return Files.readAllLines(Path.of("/proc", String.valueOf(process.pid()), "status")).stream()
+                    .filter(line -> line.startsWith("VmRSS:"))
+                    .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+                    .findFirst()
+                    .orElse(0);
+        } catch (IOException unknown) {
+            return 0;
+        }
     }
 
     @Override

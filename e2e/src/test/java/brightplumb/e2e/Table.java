@@ -7,7 +7,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
 /** The packaged application with a browser before it, laid once for all tests. */
-record Table(Packaged application, Browser browser) implements ExtensionContext.Store.CloseableResource {
+record Table(Packaged application, Browser browser) implements AutoCloseable {
 
     @Override
     public void close() {

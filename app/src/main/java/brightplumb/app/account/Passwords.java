@@ -17,13 +17,18 @@ class Passwords {
     // Of five grades from 0; 2 stands against guessing over a network.
     private static final int GOOD = 2;
 
+    // A hash of no account's password, of the same cost as theirs.
+    private static final String NOBODYS = "$2a$10$G49UFkm6nOKaWmWAKwuK..1iLhgIMwJtHf0tEBXnwiP418whGlroG";
+
     private final PasswordEncoder encoder;
-    private final String nobodys;
-    private final Zxcvbn guesses = new Zxcvbn();
 
     Passwords(PasswordEncoder encoder) {
         this.encoder = encoder;
-        this.nobodys = encoder.encode("nobody");
+    }
+
+    /** The words that are guessed first; read when a password is first chosen. */
+    private static final class Guesses {
+        static final Zxcvbn FIRST = new Zxcvbn();
     }
 
     /** Whether a password can be one at all. */
@@ -36,7 +41,7 @@ class Passwords {
 
     /** Whether it is the one of that hash; the same work is done where there is none, so that the time taken tells nothing. */
     boolean matches(String password, String hash) {
-        return encoder.matches(password, hash == null ? nobodys : hash) && hash != null;
+        return encoder.matches(password, hash == null ? NOBODYS : hash) && hash != null;
     }
 
     /**
@@ -52,7 +57,7 @@ class Passwords {
         if (!readable(password)) {
             throw new Refusal(field, "A password has at most " + LONGEST + " plain letters");
         }
-        if (guesses.measure(password, near).getScore() < GOOD) {
+        if (Guesses.FIRST.measure(password, near).getScore() < GOOD) {
             throw new Refusal(field, "This is among the first that would be tried; a few words together are better");
         }
         return encoder.encode(password);

@@ -5,6 +5,7 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.QueryTimeoutException;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 
 /** Whether something went wrong because the database is away, and not because of what was asked. */
 public final class Database {
@@ -17,6 +18,8 @@ public final class Database {
             if (cause instanceof CannotGetJdbcConnectionException
                     || cause instanceof DataAccessResourceFailureException
                     || cause instanceof CannotCreateTransactionException
+                    // A transaction that can be neither kept nor rolled back has lost its connection.
+                    || cause instanceof TransactionSystemException
                     || cause instanceof QueryTimeoutException
                     || cause instanceof SQLException sql && broken(sql.getSQLState())) {
                 return true;
