@@ -1,0 +1,132 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Cloth, Cut, Ticket } from '../api/client';
+import { lay } from '../testing/page';
+import { ClashCard } from './ClashCard';
+import { ClothFields } from './ClothFields';
+import { fold, keptOf } from './changes';
+
+beforeEach(() => localStorage.clear());
+afterEach(cleanup);
+
+const cloth: Cloth = { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' };
+const theirs: Ticket = {
+  id: 't',
+  personId: 'p',
+  personName: 'Ottoline Varga',
+  name: 'Their skirt',
+  cut: 'straight-skirt',
+  way: 'house',
+  settings: { hipEase: 25.4 },
+  cloth,
+  promised: '2027-01-15',
+  version: 4,
+  revisions: 0,
+  updatedAt: '2026-11-26T08:00:00Z',
+};
+const cuts: Cut[] = [
+  {
+    id: 'straight-skirt',
+    title: 'Straight skirt',
+    about: '',
+    family: 'skirt',
+    way: 'house',
+    measures: [],
+    settings: [
+      {
+        key: 'hipEase',
+        title: 'Hip ease',
+        label: 'Ease',
+        zone: 'Hip',
+        kind: 'length',
+        least: 0,
+        most: 99,
+        choices: [],
+      },
+      {
+        key: 'closure',
+        title: 'Closure',
+        label: 'Closure',
+        zone: 'Making',
+        kind: 'choice',
+        least: 0,
+        most: 0,
+        choices: [{ id: 'fly', title: 'Fly' }],
+      },
+    ],
+  },
+];
+const known: [readonly unknown[], unknown][] = [
+  [['cuts'], cuts],
+  [['ways'], []],
+];
+
+describe('two versions of a ticket', () => {
+  const mine = fold(keptOf(theirs), [
+    { set: 'name', to: 'My skirt' },
+    { set: 'promised', to: null },
+    { set: 'settings.hipEase', to: 50.8 },
+    { set: 'settings.closure', to: 'fly' },
+    { set: 'cloth.oneWay', to: true },
+  ]);
+  const row = (name: string) => within(screen.getByRole('row', { name: new RegExp(`^${name}`) }));
+
+  it('are shown wherever they differ, in the words of the table', () => {
+    lay(<ClashCard clash={{ mine, theirs }} onSettle={() => {}} />, known);
+    expect(row('Name').getByText('My skirt')).toBeDefined();
+    expect(row('Promised for').getByText('no day')).toBeDefined();
+    expect(row('Hip ease').getByText('2 in')).toBeDefined();
+    expect(row('Hip ease').getByText('1 in')).toBeDefined();
+    expect(row('Closure').getByText('Fly')).toBeDefined();
+    expect(row('Closure').getByText('by the way')).toBeDefined();
+    expect(row('Nap or print').getByText('one way')).toBeDefined();
+    expect(screen.getAllByRole('row')).toHaveLength(6);
+  });
+
+  it('are settled as chosen, whole or one by one', () => {
+    const settle = vi.fn();
+    lay(<ClashCard clash={{ mine, theirs }} onSettle={settle} />, known);
+    fireEvent.click(row('Name').getByText('Their skirt'));
+    fireEvent.click(row('Closure').getByText('by the way'));
+    fireEvent.click(screen.getByText('Keep what is chosen'));
+    expect(settle).toHaveBeenLastCalledWith(['promised', 'cloth.oneWay', 'settings.hipEase']);
+    fireEvent.click(screen.getByText('Take theirs'));
+    expect(settle).toHaveBeenLastCalledWith([]);
+    fireEvent.click(screen.getByText('Keep mine'));
+    expect(settle.mock.lastCall?.[0]).toHaveLength(5);
+  });
+});
+
+describe('the cloth', () => {
+  it('is changed part by part, its stretch by the hand test', () => {
+    const change = vi.fn();
+    lay(<ClothFields cloth={cloth} change={change} />);
+    fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '12,5' } });
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretch', to: 0.25 }]);
+    fireEvent.click(screen.getByText('45'));
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.width', to: 45 * 25.4 }]);
+    fireEvent.click(screen.getByText('Laid open'));
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.folded', to: false }]);
+    fireEvent.click(screen.getByText('One way'));
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.oneWay', to: true }]);
+    fireEvent.click(screen.getByText('Falls soft'));
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.drape', to: 'soft' }]);
+  });
+
+  it('that shrinks when it is pulled is none, and says so', () => {
+    const change = vi.fn();
+    lay(<ClothFields cloth={cloth} change={change} />);
+    fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '9' } });
+    expect(change).not.toHaveBeenCalled();
+    expect(screen.getByRole('alert').textContent).toContain('From 10 cm');
+  });
+
+  it('comes in the widths of the unit that is shown', () => {
+    localStorage.setItem('plumb.unit', 'cm');
+    localStorage.setItem('plumb.mark', '.');
+    lay(<ClothFields cloth={cloth} change={() => {}} />);
+    expect(screen.getByText('115.0')).toBeDefined();
+    expect(screen.queryByText('45')).toBeNull();
+  });
+});
