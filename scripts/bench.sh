@@ -16,9 +16,7 @@ bench() {
   mvn -B -ntp -q -pl e2e dependency:build-classpath -Dmdep.outputFile="$data/classpath" -Dmdep.includeScope=test >/dev/null </dev/null
   if [ $what = start ] || [ $what = all ]; then bench_start "$(free_port)" "$(free_port)"; fi
   if [ $what = core ] || [ $what = all ]; then
-    java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main DraftBenchmark -v silent -rf text -rff "$data/figures" >/dev/null
-    grep -E '^Benchmark|p0\.50|p0\.95' "$data/figures"
-    ratios "$data/figures"
+    bench_core
   fi
   [ $what = core ] || [ $what = start ] && return
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable
@@ -30,11 +28,25 @@ bench() {
   if [ $what = redraw ] || [ $what = all ]; then measure brightplumb.bench.RedrawBench; fi
 }
 
+# Each garment by itself, its draft and its yardstick one right after the other: this machine's speed changes by the minute.
+bench_core() {
+  local garment
+  for garment in "straight-skirt house" "straight-skirt quarter" "straight-skirt halfblock" "straight-skirt allocated" \
+    "slit-pencil house" "half-block-skirt halfblock" "knit-pencil house" "seat-shaped-skirt allocated" "ankle-pencil house" \
+    "classic-trousers house" "classic-trousers quarter" "classic-trousers sixteenth" "classic-trousers arc" "palazzo house" \
+    "shorts-block house" "tailored-shorts house" "drawcord-shorts house" "lounge-shorts arc"; do
+    java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main DraftBenchmark -p "cutAndWay=$garment" \
+      -v silent -rf text -rff "$data/figure" >/dev/null
+    grep -E ':p0\.(50|95) ' "$data/figure" | tee -a "$data/figures"
+  done
+  ratios "$data/figures"
+}
+
 # Each draft against the yardstick of the same run: medians, and their ratio.
 ratios() {
-  awk '/p0\.50/ { split($1, name, "."); for (i in name) if (name[i] ~ /^[a-z]+[A-Za-z]*:[a-z]+/) { split(name[i], m, ":"); method = m[1] }
-    key = $2; value = $4; if (method == "yardstick") yard[key] = value; if (method == "draftWithChecks") draft[key] = value }
-    END { print "draft with checks, as a multiple of the yardstick:"; for (k in draft) if (yard[k] > 0) printf "  %-32s %7.0f us %5.2f x\n", k, draft[k], draft[k] / yard[k] }' "$1" | sort
+  echo "drafts with checks, as multiples of the yardstick of the same run:"
+  awk '/:p0\.50 / { key = $2 " " $3; if ($1 ~ /yardstick/) yard[key] = $5; if ($1 ~ /draftWithChecks/) draft[key] = $5 }
+    END { for (key in draft) if (yard[key] > 0) printf "  %-30s %6.0f us  %5.1f x\n", key, draft[key], draft[key] / yard[key] }' "$1" | sort
 }
 
 measure() {

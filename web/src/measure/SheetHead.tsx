@@ -10,7 +10,7 @@ export function SheetHead({ work, last }: { work: SheetWork; last: Sheet | null 
       <h2 className="font-semibold text-soft">
         {work.dirty ? `Sheet ${(last?.number ?? 0) + 1}, not kept yet` : last ? `Sheet ${last.number}` : 'First sheet'}
       </h2>
-      <div className="grid grid-cols-[9.5rem_1fr] gap-2">
+      <div className="flex flex-col gap-2">
         <Field
           label="Taken on"
           type="date"
