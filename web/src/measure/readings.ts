@@ -12,7 +12,10 @@ export function lengthOf(reading: Pick<Reading, 'mm' | 'secondMm'>): number {
 /** A sheet as a draft asks for it: both readings where a tape was read twice. */
 export function askedOf(sheet: Sheet): Asked {
   const measures: Asked = {};
-  for (const [measure, reading] of Object.entries(sheet.readings))
-    measures[measure] = reading.secondMm == null ? reading.mm : [reading.mm, reading.secondMm];
+  for (const [measure, reading] of Object.entries(sheet.readings)) {
+    const mm = reading.secondMm == null ? reading.mm : [reading.mm, reading.secondMm];
+    const from = reading.provenance;
+    measures[measure] = from === 'estimated' || from === 'table' ? { mm, from } : mm;
+  }
   return measures;
 }

@@ -7,7 +7,6 @@ import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import type { Shown } from '../tape/writer';
 import { today } from '../words/dates';
-import type { Asked } from './readings';
 import {
   bodyOf,
   type Entries,
@@ -211,8 +210,8 @@ function useSettled<T>(value: T, pause: number): T {
 }
 
 /** Every field as it reads: lengths in mm, and why the others cannot be read. */
-function read(entries: Entries): { readings: Asked; faults: Record<string, string> } {
-  const readings: Asked = {};
+function read(entries: Entries): { readings: Typed; faults: Record<string, string> } {
+  const readings: Typed = {};
   const faults: Record<string, string> = {};
   for (const [measure, e] of Object.entries(entries)) {
     if (e.typed.trim() === '') continue;
@@ -224,6 +223,9 @@ function read(entries: Entries): { readings: Asked; faults: Record<string, strin
   }
   return { readings, faults };
 }
+
+/** Lengths as they were typed, in mm; two where a tape was read twice. */
+type Typed = Record<string, number | number[]>;
 
 function middle(both: number | number[]): number {
   return Array.isArray(both) ? both.reduce((a, b) => a + b, 0) / both.length : both;

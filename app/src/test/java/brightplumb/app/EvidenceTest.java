@@ -94,4 +94,25 @@ class EvidenceTest {
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.json().get("errors").get(0).get("field").asString()).isEqualTo("readings.waistGirth");
     }
+
+    @Test
+    void a_value_from_a_table_is_a_guess_in_the_ticket_s_draft_and_the_request_says_where_it_came_from() {
+        String body = "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":{\"mm\":711.2,\"from\":\"table\"},"
+                + "\"hipGirth\":{\"mm\":[960,970],\"from\":\"measured\"},\"hipDepth\":203.2}}";
+        var draft = demo.send("POST", "/api/drafts/preview", body).json();
+        assertThat(draft.get("estimates").findValuesAsString("measure"))
+                .contains("waistGirth")
+                .doesNotContain("hipGirth", "hipDepth");
+        for (String wrong : new String[] {
+            "{\"mm\":711.2}", "{\"mm\":711.2,\"from\":\"hearsay\"}", "{\"mm\":\"x\",\"from\":\"table\"}"
+        }) {
+            var answer = demo.send(
+                    "POST",
+                    "/api/drafts/preview",
+                    "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":" + wrong + ",\"hipGirth\":965}}");
+            assertThat(answer.status()).as(wrong).isEqualTo(422);
+            assertThat(answer.json().get("errors").get(0).get("field").asString())
+                    .isEqualTo("measures.waistGirth");
+        }
+    }
 }

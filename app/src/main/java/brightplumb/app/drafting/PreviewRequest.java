@@ -6,6 +6,7 @@ import brightplumb.core.cut.Cut;
 import brightplumb.core.cut.DraftRequest;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
@@ -17,13 +18,16 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * A draft that is asked for.
  *
  * @param cut the cut's id
  * @param way the way's id; the cut's own where it is missing
- * @param measures measure keys to mm; two numbers where a tape was read twice, or on the left and on the right
+ * @param measures measure keys to mm; two numbers where a tape was read twice, or on the left and on the right; or either with where it
+ *     came from
  * @param settings setting keys to mm, a ratio or a choice's id
  * @param cloth the cloth; the cut's own where it is missing
  */
@@ -104,17 +108,30 @@ public record PreviewRequest(
             String field = "measures." + key;
             if (measure == null) {
                 faults.add(new Refusal.Fault(field, "There is no such measure"));
-            } else if (isLength(value)) {
-                readings.put(measure, Reading.taped(length(value)));
-            } else if (value instanceof List<?> both
-                    && both.size() == 2
-                    && both.stream().allMatch(PreviewRequest::isLength)) {
-                readings.put(measure, Reading.tapedTwice(length(both.get(0)), length(both.get(1))));
             } else if (value != null) {
-                faults.add(new Refusal.Fault(field, measure.title() + " is a number of millimetres, or two"));
+                reading(value)
+                        .ifPresentOrElse(
+                                reading -> readings.put(measure, reading),
+                                () -> faults.add(new Refusal.Fault(
+                                        field, measure.title() + " is a number of millimetres, or two")));
             }
         });
         return new Sheet(readings);
+    }
+
+    /** A reading: a length, two, or either with where it came from; empty where it is none of these. */
+    private static Optional<Reading> reading(Object value) {
+        if (isLength(value)) {
+            return Optional.of(Reading.taped(length(value)));
+        }
+        if (value instanceof List<?> both && both.size() == 2 && both.stream().allMatch(PreviewRequest::isLength)) {
+            return Optional.of(Reading.tapedTwice(length(both.get(0)), length(both.get(1))));
+        }
+        if (value instanceof Map<?, ?> told && told.keySet().equals(Set.of("mm", "from"))) {
+            return Provenance.of(String.valueOf(told.get("from")))
+                    .flatMap(from -> reading(told.get("mm")).map(r -> new Reading(r.first(), r.second(), from)));
+        }
+        return Optional.empty();
     }
 
     private static boolean isLength(Object value) {

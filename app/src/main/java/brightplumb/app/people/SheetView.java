@@ -52,9 +52,12 @@ public record SheetView(
             this(typed, unit, mm, provenance, null, null);
         }
 
-        /** What a draft is asked with: one length in mm, or both. */
+        /** What a draft is asked with: one length in mm, or both, and where it came from unless it was off the tape. */
         public Object asked() {
-            return secondMm == null ? (Object) mm : List.of(mm, secondMm);
+            Object read = secondMm == null ? (Object) mm : List.of(mm, secondMm);
+            return Provenance.of(provenance).filter(p -> !p.taped()).isPresent()
+                    ? Map.of("mm", read, "from", provenance)
+                    : read;
         }
     }
 

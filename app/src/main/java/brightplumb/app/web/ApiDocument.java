@@ -43,7 +43,12 @@ class ApiDocument {
             schemas.put("SettingValue", new JsonSchema().oneOf(List.of(number, ofType("string"))));
             Schema<Object> two = ofType("array");
             two.items(ofType("number")).minItems(2).maxItems(2);
-            schemas.put("TapeValue", new JsonSchema().oneOf(List.of(number, two)));
+            Schema<Object> read = new JsonSchema().oneOf(List.of(number, two));
+            Schema<Object> told = ofType("object");
+            told.addProperty("mm", read);
+            told.addProperty("from", ofType("string")._enum(List.of("measured", "estimated", "table")));
+            told.required(List.of("mm", "from"));
+            schemas.put("TapeValue", new JsonSchema().oneOf(List.of(number, two, told)));
         };
     }
 

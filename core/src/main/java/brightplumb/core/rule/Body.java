@@ -29,12 +29,26 @@ public final class Body {
     private Amount hipDepthAtCentre;
 
     private Body(Sheet sheet, Side side) {
-        sheet.readings().forEach((measure, reading) -> taken.put(measure, amount(measure, reading, side)));
+        sheet.readings().forEach((measure, reading) -> take(measure, reading, amount(measure, reading, side)));
         sheet.reading(HIP_DEPTH).ifPresent(r -> hipDepthAtCentre = amount(HIP_DEPTH, r, Side.BOTH));
     }
 
-    /** A measure that was read twice is drafted with the middle of both readings, and says so. */
+    /** What stands on the sheet without having been read off a tape on this body is as much a guess as what a rule makes up. */
+    private void take(Measure measure, Reading reading, Amount amount) {
+        taken.put(measure, amount);
+        if (!reading.provenance().taped()) {
+            estimates.put(
+                    measure, new Estimate(measure, amount, reading.provenance().said()));
+        }
+    }
+
     private static Amount amount(Measure measure, Reading reading, Side side) {
+        Amount amount = read(measure, reading, side);
+        return reading.provenance().taped() ? amount : amount.asEstimate();
+    }
+
+    /** A measure that was read twice is drafted with the middle of both readings, and says so. */
+    private static Amount read(Measure measure, Reading reading, Side side) {
         if (reading.second() == null) {
             return Amount.length(measure.spoken(), reading.first());
         }
