@@ -64,9 +64,9 @@ export function BenchSheet() {
   );
 }
 
-/** front.left: Front, left. */
+/** front-left: Front, left. */
 function pieceName(id: string): string {
-  const words = id.replace('.', ', ');
+  const words = id.replace('-', ', ');
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 

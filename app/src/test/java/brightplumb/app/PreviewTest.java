@@ -229,4 +229,40 @@ class PreviewTest {
         assertThat(draft.get("facts").get("length").asDouble()).isEqualTo(600);
         assertThat(draft.get("estimates").findValuesAsString("measure")).contains("hipDepth");
     }
+
+    @Test
+    void joins_say_what_is_sewn_to_what_and_notches_how_far_along_they_lie() {
+        JsonNode draft = demo.send(
+                        "POST",
+                        "/api/drafts/preview",
+                        "{\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}")
+                .json();
+        JsonNode inseam = draft.get("joins")
+                .valueStream()
+                .filter(j -> j.get("seam").asString().equals("inseam"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(inseam.get("one").asString()).isEqualTo("front.inseam");
+        assertThat(inseam.get("other").asString()).isEqualTo("back.inseam");
+        assertThat(inseam.get("kind").asString()).isEqualTo("sewn");
+        assertThat(inseam.get("to").asDouble()).isCloseTo(inseam.get("length").asDouble(), within(1e-9));
+        for (JsonNode piece : draft.get("pieces")) {
+            assertThat(piece.get("layer").asString()).isEqualTo("shell");
+            String other = piece.get("id").asString().equals("front") ? "back" : "front";
+            assertThat(piece.get("seams")
+                            .valueStream()
+                            .filter(s -> s.get("id").asString().equals("inseam"))
+                            .findFirst()
+                            .orElseThrow()
+                            .get("pairsWith")
+                            .asString())
+                    .isEqualTo(other + ".inseam");
+            assertThat(piece.get("marks")
+                            .valueStream()
+                            .filter(m -> m.get("text").asString().equals("knee"))
+                            .map(m -> m.get("along").asDouble()))
+                    .hasSize(2)
+                    .allMatch(along -> along > 0);
+        }
+    }
 }

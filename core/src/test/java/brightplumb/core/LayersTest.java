@@ -15,6 +15,7 @@ class LayersTest {
             "measure",
             "working",
             "geometry",
+            "pattern",
             "paper",
             "rule",
             "block",

@@ -75,7 +75,9 @@ class NothingLostTest {
         page.locator("h1").first().click();
         page.keyboard().press("/");
         page.getByLabel("A person or a ticket").fill("Reed skirt two");
-        dialog(page).getByRole(AriaRole.LINK).first().click();
+        dialog(page)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^Reed skirt two")))
+                .click();
         page.waitForURL(second);
         assertThat(page.locator("#set-hipEase")).not().hasValue("3");
         page.locator("#set-sideRise").fill("7/8");

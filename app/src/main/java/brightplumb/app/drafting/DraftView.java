@@ -13,6 +13,7 @@ public record DraftView(
         Map<String, Double> facts,
         List<StepView> steps,
         List<PieceView> pieces,
+        List<JoinView> joins,
         List<CheckView> checks,
         List<NoticeView> notices,
         List<EstimateView> estimates,
@@ -65,6 +66,7 @@ public record DraftView(
             String id,
             String name,
             String panel,
+            String layer,
             int cut,
             boolean onFold,
             boolean mirrored,
@@ -77,6 +79,20 @@ public record DraftView(
             double[][] grain,
             List<String> label) {}
 
+    /**
+     * What is sewn to what. A run over several edges is several of these with one {@code seam}.
+     *
+     * @param one an edge, as piece and edge: front.side
+     * @param other the edge it lies on
+     * @param from where it begins along {@code one}, mm
+     * @param to where it ends along {@code one}, mm
+     * @param length as sewn, mm
+     * @param eased how much longer {@code one} is, mm
+     * @param kind sewn or mirrored
+     */
+    public record JoinView(
+            String seam, String one, String other, double from, double to, double length, double eased, String kind) {}
+
     /** One edge: which segments of the sewn line it is. */
     public record SeamView(
             String id,
@@ -88,8 +104,14 @@ public record DraftView(
     /** A dart as drawn, open. */
     public record DartView(double[] centre, double intake, double length, double[] point, double[][] legs) {}
 
-    /** A notch or a drill hole. */
-    public record MarkView(String kind, double[] at, double[] direction, int count, String text) {}
+    /** A notch or a drill hole; {@code along} tells how far along its join it lies, null where it lies on none. */
+    public record MarkView(
+            String kind,
+            double[] at,
+            double[] direction,
+            int count,
+            String text,
+            @Schema(types = {"number", "null"}) Double along) {}
 
     /** One inspection; {@code atLeast} where what is wanted is a floor. */
     public record CheckView(

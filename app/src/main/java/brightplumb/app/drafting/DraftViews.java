@@ -7,13 +7,14 @@ import brightplumb.core.cut.Rival;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Point;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.paper.Seam;
 import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Seam;
+import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Estimate;
 import brightplumb.core.truing.Check;
 import brightplumb.core.working.Amount;
@@ -26,6 +27,9 @@ import java.util.Map;
 
 /** Turns what the core answers into the contract's names. */
 final class DraftViews {
+
+    /** The cloth that is seen; other layers come with the pieces that lie in them. */
+    private static final String SHELL = "shell";
 
     private DraftViews() {}
 
@@ -40,7 +44,10 @@ final class DraftViews {
                 drafted.draft().steps().stream()
                         .map(s -> step(s, rivals.getOrDefault(s.id(), List.of())))
                         .toList(),
-                drafted.pieces().stream().map(DraftViews::piece).toList(),
+                drafted.pieces().stream()
+                        .map(p -> piece(p, drafted.draft().joins()))
+                        .toList(),
+                drafted.draft().joins().stream().map(DraftViews::join).toList(),
                 drafted.checks().stream().map(DraftViews::check).toList(),
                 drafted.draft().notices().stream()
                         .map(n -> new NoticeView(n.id(), n.text(), remedy(n.remedy())))
@@ -120,7 +127,21 @@ final class DraftViews {
         return new double[] {p.x(), p.y()};
     }
 
-    private static PieceView piece(CutPiece cut) {
+    private static JoinView join(Join join) {
+        Stretch one = join.layers().get(0).stretches().get(0);
+        Stretch other = join.layers().get(1).stretches().get(0);
+        return new JoinView(
+                join.seam(),
+                one.name(),
+                other.name(),
+                one.from(),
+                one.to(),
+                one.length(),
+                join.eased(),
+                join.kind().name().toLowerCase(Locale.ROOT));
+    }
+
+    private static PieceView piece(CutPiece cut, List<Join> joins) {
         var piece = cut.piece();
         List<SeamView> seams = new ArrayList<>();
         int at = 0;
@@ -133,13 +154,14 @@ final class DraftViews {
                     seam.edge().id(),
                     seam.length(),
                     cut.allowances().getOrDefault(seam.edge(), 0.0),
-                    pairsWith(piece.panel(), seam.edge()),
+                    pairsWith(piece.id(), seam.edge(), joins),
                     segments));
         }
         return new PieceView(
                 piece.id(),
                 cut.name(),
                 piece.panel().id(),
+                SHELL,
                 cut.cut(),
                 cut.onFold(),
                 cut.mirrored(),
@@ -153,14 +175,13 @@ final class DraftViews {
                 List.of(cut.name(), cut.instruction()));
     }
 
-    /** The seam an edge is sewn to, as piece and edge; null where it is sewn to nothing, or to its own other half. */
-    private static String pairsWith(Panel panel, Edge edge) {
-        String other = panel == Panel.FRONT ? Panel.BACK.id() : Panel.FRONT.id();
-        return switch (edge) {
-            case SIDE -> other + "." + edge.id();
-            case CENTRE_BACK, CENTRE_BACK_ZIP -> panel.id() + "." + edge.id();
-            default -> null;
-        };
+    /** The edge an edge is sewn to, as piece and edge; null where it is sewn to nothing. */
+    private static String pairsWith(String piece, Edge edge, List<Join> joins) {
+        return joins.stream()
+                .flatMap(join -> join.partner(piece, edge).stream())
+                .findFirst()
+                .map(Stretch::name)
+                .orElse(null);
     }
 
     private static DartView dart(Dart dart) {
@@ -175,7 +196,8 @@ final class DraftViews {
                 xy(mark.at()),
                 xy(mark.direction()),
                 mark.count(),
-                mark.text());
+                mark.text(),
+                mark.along());
     }
 
     private static CheckView check(Check c) {

@@ -6,7 +6,7 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Dart;
+import brightplumb.core.pattern.Dart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

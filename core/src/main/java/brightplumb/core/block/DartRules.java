@@ -3,8 +3,8 @@ package brightplumb.core.block;
 import static brightplumb.core.rule.Setting.DART_LENGTH_BACK;
 import static brightplumb.core.rule.Setting.DART_LENGTH_FRONT;
 
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;

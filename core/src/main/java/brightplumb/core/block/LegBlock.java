@@ -3,8 +3,8 @@ package brightplumb.core.block;
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
-import static brightplumb.core.paper.Panel.BACK;
-import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.pattern.Panel.BACK;
+import static brightplumb.core.pattern.Panel.FRONT;
 import static brightplumb.core.rule.Setting.*;
 
 import brightplumb.core.geometry.Line;
@@ -13,8 +13,10 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.BackInseam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
@@ -22,6 +24,7 @@ import brightplumb.core.rule.FrontCurve;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -157,10 +160,13 @@ public final class LegBlock {
         // Pieces
         Closure closure = set.choice(CLOSURE, Closure.class);
         double zip = closure == Closure.NONE ? 0 : opening(closure).value();
-        for (LegLines.Panelled panel : new LegLines.Panelled[] {frontLines, backLines}) {
-            paper.piece(
-                    LegPieces.of(panel, closure, zip, hipDepth.value(), knee.value(), length.value(), frame.crease()));
-        }
+        Piece frontPiece = LegPieces.of(frontLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
+        Piece backPiece = LegPieces.of(backLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
+        List<Join> joins = LegPieces.joins(frontPiece, backPiece);
+        paper.pieces(
+                LegPieces.notched(
+                        List.of(frontPiece, backPiece), joins, hipDepth.value(), knee.value(), length.value()),
+                joins);
         LegNotices.say(paper, body, set, front, back, found, drawn, hipDepth.value(), crotch.value());
         if (zip > 0) {
             double top = closure == Closure.FLY

@@ -1,13 +1,13 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.paper.Panel.BACK;
-import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.pattern.Panel.BACK;
+import static brightplumb.core.pattern.Panel.FRONT;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Panel;
 import java.util.function.DoubleFunction;
 
 /**

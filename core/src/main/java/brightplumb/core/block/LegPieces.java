@@ -5,16 +5,17 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Panel;
-import brightplumb.core.paper.Piece;
-import brightplumb.core.paper.Seam;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /** Makes pattern pieces of a leg's lines: edges in order, marks, and the crease for a grain line. */
 final class LegPieces {
@@ -29,14 +30,7 @@ final class LegPieces {
      *
      * @param zip the opening's length, or 0
      */
-    static Piece of(
-            LegLines.Panelled lines,
-            Closure closure,
-            double zip,
-            double hipY,
-            double kneeY,
-            double hemY,
-            double crease) {
+    static Piece of(LegLines.Panelled lines, Closure closure, double zip, double hipY, double hemY, double crease) {
         Panel panel = lines.panel();
         List<Mark> marks = new ArrayList<>();
         List<Seam> seams = new ArrayList<>(List.of(
@@ -62,11 +56,6 @@ final class LegPieces {
             marks.add(SkirtPieces.notch(end.at(), end.direction().turned().times(-1), 2, "zip end, left side"));
         }
         int strokes = panel.notches();
-        level(lines.side(), hipY, -1, strokes, "hip", marks);
-        if (kneeY < hemY - KNEE_ABOVE_HEM) {
-            level(lines.side(), kneeY, -1, strokes, "knee", marks);
-            level(lines.inseam(), kneeY, 1, strokes, "knee", marks);
-        }
         Segment start = centre.get(1);
         marks.add(SkirtPieces.notch(start.from(), start.direction(0).turned(), strokes, panel.centre()));
         for (Dart dart : lines.waist().darts()) {
@@ -76,14 +65,27 @@ final class LegPieces {
         return new Piece(panel.id(), panel, seams, lines.waist().darts(), marks, grain);
     }
 
-    private static void level(List<Segment> edge, double y, int hand, int strokes, String text, List<Mark> marks) {
-        for (Segment part : edge) {
-            OptionalDouble t = Curves.crossing(part, Point.of(0, y), Point.of(1, 0));
-            if (t.isPresent()) {
-                Point out = part.direction(t.getAsDouble()).turned().times(hand);
-                marks.add(SkirtPieces.notch(part.at(t.getAsDouble()), out, strokes, text));
-                return;
+    /** What is sewn to what: sides and inseams, and each panel's own centre seam. */
+    static List<Join> joins(Piece front, Piece back) {
+        List<Join> joins = new ArrayList<>(
+                List.of(Join.sewn("side", Edge.SIDE, front, back), Join.sewn("inseam", Edge.INSEAM, front, back)));
+        for (Piece piece : List.of(front, back)) {
+            for (Edge centre : List.of(Edge.CROTCH, Edge.FLY, Edge.CENTRE_BACK_ZIP)) {
+                if (piece.seam(centre).isPresent()) {
+                    joins.add(Join.mirrored(centre.id() + "." + piece.panel().id(), centre, piece));
+                }
             }
         }
+        return List.copyOf(joins);
+    }
+
+    /** The pieces with the notches of hip and knee along their joins. */
+    static List<Piece> notched(List<Piece> pieces, List<Join> joins, double hipY, double kneeY, double hemY) {
+        List<Piece> notched = Notches.along(joins.get(0), pieces, "hip", hipY);
+        if (kneeY < hemY - KNEE_ABOVE_HEM) {
+            notched = Notches.along(joins.get(0), notched, "knee", kneeY);
+            notched = Notches.along(joins.get(1), notched, "knee", kneeY);
+        }
+        return notched;
     }
 }

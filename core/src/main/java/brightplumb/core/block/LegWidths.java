@@ -1,8 +1,8 @@
 package brightplumb.core.block;
 
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.working.Amount;
 import java.util.List;
 

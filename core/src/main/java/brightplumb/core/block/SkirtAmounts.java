@@ -3,8 +3,8 @@ package brightplumb.core.block;
 import static brightplumb.core.rule.Setting.*;
 
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartLimit;

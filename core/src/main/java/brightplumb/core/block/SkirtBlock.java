@@ -3,8 +3,8 @@ package brightplumb.core.block;
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
-import static brightplumb.core.paper.Panel.BACK;
-import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.pattern.Panel.BACK;
+import static brightplumb.core.pattern.Panel.FRONT;
 import static brightplumb.core.rule.Setting.*;
 
 import brightplumb.core.geometry.Line;
@@ -13,14 +13,18 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
+import java.util.List;
 
 /**
  * The skirt block: a quarter each of front and back from waist to hem. The centre line is x = 0 with the side at +x; the waist is y = 0
@@ -102,8 +106,10 @@ public final class SkirtBlock {
         SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
         Closure closure = set.choice(CLOSURE, Closure.class);
         Amount zip = zip(closure);
-        paper.piece(SkirtPieces.front(frontLines, closure == Closure.SIDE_ZIP ? zip : null));
-        paper.piece(SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth)));
+        Piece frontPiece = SkirtPieces.front(frontLines, closure == Closure.SIDE_ZIP ? zip : null);
+        Piece backPiece = SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth));
+        List<Join> joins = SkirtPieces.joins(frontPiece, backPiece);
+        paper.pieces(Notches.along(joins.get(0), List.of(frontPiece, backPiece), "hip", hipDepth.value()), joins);
 
         SkirtNotices.say(paper, body, set, shares, front, back);
         if (zip != null) {

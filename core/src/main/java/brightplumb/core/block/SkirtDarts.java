@@ -2,8 +2,8 @@ package brightplumb.core.block;
 
 import brightplumb.core.block.ClosedWaist.DartLine;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartPlan;
 import brightplumb.core.rule.Settings;

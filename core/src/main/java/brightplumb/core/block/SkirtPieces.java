@@ -5,11 +5,12 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Piece;
-import brightplumb.core.paper.Seam;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
@@ -55,6 +56,17 @@ final class SkirtPieces {
         return piece(lines, seams, marks);
     }
 
+    /** What is sewn to what: the sides, and the back's own centre seam; a centre front on the fold is none. */
+    static List<Join> joins(Piece front, Piece back) {
+        List<Join> joins = new ArrayList<>(List.of(Join.sewn("side", Edge.SIDE, front, back)));
+        for (Edge centre : List.of(Edge.CENTRE_BACK, Edge.CENTRE_BACK_ZIP)) {
+            if (back.seam(centre).isPresent()) {
+                joins.add(Join.mirrored(centre.id(), centre, back));
+            }
+        }
+        return List.copyOf(joins);
+    }
+
     private static void sideZip(SkirtLines.Panelled lines, Amount zip, List<Mark> marks) {
         if (zip != null) {
             Curves.Along end = Curves.along(lines.side(), zip.value());
@@ -78,14 +90,6 @@ final class SkirtPieces {
 
     private static List<Mark> marks(SkirtLines.Panelled lines) {
         List<Mark> marks = new ArrayList<>();
-        int strokes = lines.panel().notches();
-        for (Segment part : lines.side()) {
-            Curves.crossing(part, Point.of(0, lines.hipY()), Point.of(1, 0)).ifPresent(t -> {
-                if (marks.isEmpty()) {
-                    marks.add(notch(part.at(t), part.direction(t).turned().times(-1), strokes, "hip"));
-                }
-            });
-        }
         for (Dart dart : lines.waist().darts()) {
             dart(dart, marks);
         }

@@ -129,7 +129,7 @@ public final class Drafting {
                 notices.add(Notice.of("doubt." + doubt.measure().key() + "." + doubt.id(), doubt.text()));
             }
         }
-        return new Draft(draft.steps(), draft.facts(), draft.pieces(), draft.levels(), notices);
+        return new Draft(draft.steps(), draft.facts(), draft.pieces(), draft.joins(), draft.levels(), notices);
     }
 
     /**

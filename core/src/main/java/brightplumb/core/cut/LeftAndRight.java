@@ -6,8 +6,9 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Notice;
-import brightplumb.core.paper.Piece;
 import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Family;
 import brightplumb.core.truing.Check;
 import brightplumb.core.truing.Verdict;
@@ -66,7 +67,11 @@ final class LeftAndRight {
         List<Piece> pieces = Stream.of(left, right)
                 .flatMap(leg -> leg.draft().pieces().stream().map(p -> sided(p, leg == left)))
                 .toList();
-        Draft draft = new Draft(steps, facts, pieces, left.draft().levels(), notices);
+        List<Join> joins = Stream.of(left, right)
+                .flatMap(leg ->
+                        leg.draft().joins().stream().map(j -> j.renamed(piece -> piece + "-" + side(leg == left))))
+                .toList();
+        Draft draft = new Draft(steps, facts, pieces, joins, left.draft().levels(), notices);
         return new Drafted(
                 request,
                 draft,
@@ -110,7 +115,7 @@ final class LeftAndRight {
 
     private static Piece sided(Piece piece, boolean left) {
         return new Piece(
-                piece.id() + "." + side(left),
+                piece.id() + "-" + side(left),
                 piece.panel(),
                 piece.seams(),
                 piece.darts(),

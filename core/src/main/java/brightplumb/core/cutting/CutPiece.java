@@ -1,8 +1,8 @@
 package brightplumb.core.cutting;
 
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Piece;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Piece;
 import java.util.List;
 import java.util.Map;
 

@@ -1,8 +1,8 @@
 package brightplumb.core.cutting;
 
 import brightplumb.core.paper.Draft;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Piece;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import java.util.EnumMap;

@@ -1,7 +1,7 @@
 package brightplumb.core.fitting;
 
-import static brightplumb.core.paper.Panel.BACK;
-import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.pattern.Panel.BACK;
+import static brightplumb.core.pattern.Panel.FRONT;
 import static brightplumb.core.rule.Setting.*;
 
 import brightplumb.core.rule.Setting;

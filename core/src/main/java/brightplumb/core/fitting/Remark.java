@@ -1,6 +1,6 @@
 package brightplumb.core.fitting;
 
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Setting;
 import java.util.Map;
 

@@ -1,6 +1,7 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Panel;
 import java.util.List;
 
 /**

@@ -1,6 +1,9 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -17,6 +20,7 @@ public final class Paper {
     private final List<Step> steps = new ArrayList<>();
     private final Map<String, Amount> facts = new LinkedHashMap<>();
     private final List<Piece> pieces = new ArrayList<>();
+    private final List<Join> joins = new ArrayList<>();
     private final List<Level> levels = new ArrayList<>();
     private final List<Notice> notices = new ArrayList<>();
     private List<Drawn> pending = new ArrayList<>();
@@ -70,8 +74,10 @@ public final class Paper {
         levels.add(new Level(name, y));
     }
 
-    public void piece(Piece piece) {
-        pieces.add(piece);
+    /** Takes the pieces off the sheet, with what is sewn to what. */
+    public void pieces(List<Piece> cutOut, List<Join> sewn) {
+        pieces.addAll(cutOut);
+        joins.addAll(sewn);
     }
 
     public void notice(Notice notice) {
@@ -84,6 +90,7 @@ public final class Paper {
                 List.copyOf(steps),
                 Collections.unmodifiableMap(new LinkedHashMap<>(facts)),
                 List.copyOf(pieces),
+                List.copyOf(joins),
                 List.copyOf(levels),
                 List.copyOf(notices));
     }

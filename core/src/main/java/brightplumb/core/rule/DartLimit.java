@@ -1,7 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.working.Amount;
 
 /** The most one dart carries; more makes a point that will not press flat. Our own choice, after half-block practice. */

@@ -8,8 +8,8 @@ import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Piece;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Piece;
 import java.util.List;
 
 /** Whether a shaped centre-back edge says what it is: it looks like a side seam, and people sew the wrong edge. */

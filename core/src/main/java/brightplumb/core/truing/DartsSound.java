@@ -1,6 +1,6 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.pattern.Panel.FRONT;
 import static brightplumb.core.truing.Exhibit.Ink.FAULT;
 import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
 
@@ -9,11 +9,11 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Panel;
-import brightplumb.core.paper.Piece;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.Setting;
 import java.util.ArrayList;

@@ -11,10 +11,10 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Panel;
-import brightplumb.core.paper.Piece;
-import brightplumb.core.paper.Seam;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import java.util.ArrayList;
 import java.util.List;
 

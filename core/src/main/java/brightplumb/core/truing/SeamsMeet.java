@@ -10,7 +10,6 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Setting;
 import java.util.List;
@@ -23,9 +22,7 @@ final class SeamsMeet {
 
     /** The sides, from waist to hem. */
     static Check sides(Inspected on) {
-        Walked walked = new Walked(
-                Curves.reversed(on.front().require(Edge.SIDE).run()),
-                Curves.reversed(on.back().require(Edge.SIDE).run()));
+        Walked walked = new Walked(Curves.reversed(layer(on, "side", 0)), Curves.reversed(layer(on, "side", 1)));
         boolean meets = Math.abs(walked.back() - walked.front()) <= WaistCloses.TOLERANCE;
         return new Check(
                 "side.meets",
@@ -45,9 +42,7 @@ final class SeamsMeet {
 
     /** The inseams, from the hem to the fork, less what is stretched in. */
     static Check inseams(Inspected on) {
-        Walked walked = new Walked(
-                on.front().require(Edge.INSEAM).run(),
-                on.back().require(Edge.INSEAM).run());
+        Walked walked = new Walked(layer(on, "inseam", 0), layer(on, "inseam", 1));
         double apart = inseamsApart(on);
         boolean meets = Math.abs(apart) <= WaistCloses.TOLERANCE;
         return new Check(
@@ -82,9 +77,13 @@ final class SeamsMeet {
     }
 
     private static double inseamsApart(Inspected on) {
-        return on.back().require(Edge.INSEAM).length()
+        return Curves.length(layer(on, "inseam", 1))
                 + on.set().amount(Setting.STRETCH_IN).value()
-                - on.front().require(Edge.INSEAM).length();
+                - Curves.length(layer(on, "inseam", 0));
+    }
+
+    private static List<Segment> layer(Inspected on, String seam, int layer) {
+        return on.draft().layer(on.draft().join(seam), layer);
     }
 
     /**

@@ -8,7 +8,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Dart;
+import brightplumb.core.pattern.Dart;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Seat;
 import java.util.List;

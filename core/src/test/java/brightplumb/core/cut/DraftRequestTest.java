@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Drawn;
-import brightplumb.core.paper.Panel;
 import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Family;

@@ -8,8 +8,8 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Piece;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.truing.Verdict;
 import java.util.EnumMap;
 import java.util.List;
@@ -42,7 +42,7 @@ class LeftAndRightTest {
         Drafted drafted = draft("classic-trousers", sheet(8, 8.75));
         assertThat(drafted.pieces())
                 .extracting(p -> p.piece().id())
-                .containsExactly("front.left", "back.left", "front.right", "back.right");
+                .containsExactly("front-left", "back-left", "front-right", "back-right");
         assertThat(drafted.pieces()).extracting(CutPiece::cut).containsOnly(1);
         assertThat(drafted.pieces().get(0).name()).isEqualTo("Leg front, left");
         assertThat(drafted.pieces().get(3).name()).startsWith("Leg back, right");

@@ -1,13 +1,13 @@
 package brightplumb.core.cut;
 
-import static brightplumb.core.paper.Panel.BACK;
-import static brightplumb.core.paper.Panel.FRONT;
+import static brightplumb.core.pattern.Panel.BACK;
+import static brightplumb.core.pattern.Panel.FRONT;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.paper.Edge;
 import brightplumb.core.paper.Notice;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.truing.Check;

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Mark;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Panel;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Outlines;
-import brightplumb.core.paper.Dart;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Ways;

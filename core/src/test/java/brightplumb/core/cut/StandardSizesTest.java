@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Way;

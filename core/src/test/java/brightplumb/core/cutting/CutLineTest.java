@@ -10,7 +10,7 @@ import brightplumb.core.cut.Drafting;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Edge;
+import brightplumb.core.pattern.Edge;
 import brightplumb.core.rule.Cloth;
 import java.util.List;
 import java.util.Map;

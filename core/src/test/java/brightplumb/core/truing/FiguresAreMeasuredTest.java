@@ -12,7 +12,7 @@ import brightplumb.core.cut.Drafting;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.paper.Panel;
+import brightplumb.core.pattern.Panel;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

@@ -10,12 +10,12 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Dart;
 import brightplumb.core.paper.Draft;
-import brightplumb.core.paper.Edge;
-import brightplumb.core.paper.Panel;
-import brightplumb.core.paper.Piece;
-import brightplumb.core.paper.Seam;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Family;
@@ -51,7 +51,7 @@ class SkirtChecksTest {
         List<Piece> pieces = sound.pieces().stream()
                 .map(p -> p.panel() == panel ? how.apply(p) : p)
                 .toList();
-        return new Draft(sound.steps(), sound.facts(), pieces, sound.levels(), sound.notices());
+        return new Draft(sound.steps(), sound.facts(), pieces, sound.joins(), sound.levels(), sound.notices());
     }
 
     private static Piece with(Piece p, Edge edge, UnaryOperator<List<Segment>> how) {

@@ -112,7 +112,7 @@ public final class BenchPdf {
                 Point.of(LEFT, 20),
                 5.5,
                 0,
-                title.garment() + ": " + panel.piece().id().replace(".", ", "));
+                title.garment() + ": " + panel.piece().id().replace("-", ", "));
         ink.text(
                 Point.of(LEFT, 28),
                 2.8,

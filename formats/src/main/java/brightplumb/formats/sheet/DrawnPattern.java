@@ -98,7 +98,7 @@ public record DrawnPattern(List<Piece> pieces) {
     }
 
     private static List<Level> levels(Drafted drafted, CutPiece cut) {
-        boolean right = drafted.right() != null && cut.piece().id().endsWith(".right");
+        boolean right = drafted.right() != null && cut.piece().id().endsWith("-right");
         return (right ? drafted.right() : drafted.draft()).levels();
     }
 
@@ -120,7 +120,7 @@ public record DrawnPattern(List<Piece> pieces) {
                         .toList(),
                 piece.marks().stream()
                         .map(m -> new DrawnPattern.Mark(
-                                m.kind() == brightplumb.core.paper.Mark.Kind.DRILL,
+                                m.kind() == brightplumb.core.pattern.Mark.Kind.DRILL,
                                 m.at(),
                                 m.direction(),
                                 m.count(),

@@ -1,4 +1,4 @@
-package brightplumb.core.paper;
+package brightplumb.core.pattern;
 
 /** Which part of the body a piece covers. */
 public enum Panel {

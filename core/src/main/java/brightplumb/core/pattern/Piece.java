@@ -1,9 +1,10 @@
-package brightplumb.core.paper;
+package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Segment;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper, from the centre waist.
@@ -21,6 +22,17 @@ public record Piece(String id, Panel panel, List<Seam> seams, List<Dart> darts, 
         seams = List.copyOf(seams);
         darts = List.copyOf(darts);
         marks = List.copyOf(marks);
+    }
+
+    /** The piece with one more mark. */
+    Piece with(Mark mark) {
+        return new Piece(
+                id,
+                panel,
+                seams,
+                darts,
+                Stream.concat(marks.stream(), Stream.of(mark)).toList(),
+                grain);
     }
 
     /** The closed sewn outline. */

@@ -1,4 +1,4 @@
-package brightplumb.core.paper;
+package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Point;
 
@@ -10,8 +10,14 @@ import brightplumb.core.geometry.Point;
  * @param direction for a notch, the way out across the allowance (length one); for a drill hole zero
  * @param count how many strokes
  * @param text what it marks
+ * @param along how far along its join it lies, mm from the join's start; null where it lies on none
  */
-public record Mark(Kind kind, Point at, Point direction, int count, String text) {
+public record Mark(Kind kind, Point at, Point direction, int count, String text, Double along) {
+
+    /** A mark that lies on no join. */
+    public Mark(Kind kind, Point at, Point direction, int count, String text) {
+        this(kind, at, direction, count, text, null);
+    }
 
     /** What is made in the cloth. */
     public enum Kind {

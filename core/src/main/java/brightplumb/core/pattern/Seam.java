@@ -1,4 +1,4 @@
-package brightplumb.core.paper;
+package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Segment;

@@ -1,4 +1,4 @@
-package brightplumb.core.paper;
+package brightplumb.core.pattern;
 
 /** The edges a piece of a lower garment can have. */
 public enum Edge {

@@ -1,4 +1,4 @@
-package brightplumb.core.paper;
+package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
