@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import type { Measure, Sheet } from '../api/client';
+import { BothVersions, useSettling } from '../kit/BothVersions';
 import { Button } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
 import { useUnit } from '../tape/unit';
@@ -15,9 +15,7 @@ function Both({ work, theirs, measures }: { work: SheetWork; theirs: Sheet; meas
   const unit = useUnit();
   const other = entriesOf(theirs);
   const fields = differing(work.entries, other);
-  const [mine, setMine] = useState<Set<string>>(() => new Set(fields.filter((f) => work.changed[f])));
-  const put = (field: string, own: boolean) =>
-    setMine((m) => new Set(own ? [...m, field] : [...m].filter((f) => f !== field)));
+  const settling = useSettling(fields.filter((f) => work.changed[f]));
   return (
     <Overlay
       open
@@ -25,41 +23,20 @@ function Both({ work, theirs, measures }: { work: SheetWork; theirs: Sheet; meas
       title="Somebody else took this tape"
       about={`${theirs.takenBy} kept sheet ${theirs.number} on ${unit.shortDay(theirs.takenOn)}, after you had begun. Choose for each reading what shall hold.`}
     >
-      <table className="w-full text-left">
-        <thead>
-          <tr className="border-line border-b">
-            <th className="py-1 font-semibold">Reading</th>
-            <th className="font-semibold">Yours</th>
-            <th className="font-semibold">Theirs</th>
-          </tr>
-        </thead>
-        <tbody>
-          {fields.map((field) => (
-            <tr key={field} className="border-line border-b">
-              <th scope="row" className="py-1 font-normal">
-                {measures.find((m) => m.key === field)?.title ?? field}
-              </th>
-              {([true, false] as const).map((own) => (
-                <td key={String(own)}>
-                  <label className="flex min-h-11 cursor-pointer items-center gap-2">
-                    <input
-                      type="radio"
-                      name={field}
-                      checked={mine.has(field) === own}
-                      onChange={() => put(field, own)}
-                      className="size-4 accent-brass"
-                    />
-                    {written(own ? work.entries[field] : other[field])}
-                  </label>
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <BothVersions
+        what="Reading"
+        rows={fields.map((field) => ({
+          id: field,
+          title: measures.find((m) => m.key === field)?.title ?? field,
+          mine: written(work.entries[field]),
+          theirs: written(other[field]),
+        }))}
+        mine={settling.mine}
+        onPut={settling.put}
+      />
       <div className="flex flex-wrap justify-end gap-3">
         <Button onClick={work.forget}>Take theirs</Button>
-        <Button look="main" onClick={() => work.settle([...mine])}>
+        <Button look="main" onClick={() => work.settle([...settling.mine])}>
           Go on with what is chosen
         </Button>
       </div>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { BothVersions, useSettling } from '../kit/BothVersions';
 import { Button } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
 import { differing, keptOf, type Place, valueAt } from './changes';
@@ -10,9 +10,7 @@ export function ClashCard({ clash, onSettle }: { clash: Clash; onSettle: (places
   const { mine, theirs } = clash;
   const words = useInWords(theirs.cut);
   const places = differing(mine, keptOf(theirs));
-  const [taken, setTaken] = useState<Set<Place>>(() => new Set(places));
-  const put = (place: Place, own: boolean) =>
-    setTaken((t) => new Set(own ? [...t, place] : [...t].filter((p) => p !== place)));
+  const settling = useSettling(places);
   return (
     <Overlay
       open
@@ -20,42 +18,21 @@ export function ClashCard({ clash, onSettle }: { clash: Clash; onSettle: (places
       title="Somebody else changed this ticket"
       about="Choose for each what shall hold; nothing of either is lost until you do."
     >
-      <table className="w-full text-left">
-        <thead>
-          <tr className="border-line border-b">
-            <th className="py-1 font-semibold">Differs in</th>
-            <th className="font-semibold">Yours</th>
-            <th className="font-semibold">Theirs</th>
-          </tr>
-        </thead>
-        <tbody>
-          {places.map((place) => (
-            <tr key={place} className="border-line border-b">
-              <th scope="row" className="py-1 font-normal">
-                {words.title(place)}
-              </th>
-              {([true, false] as const).map((own) => (
-                <td key={String(own)}>
-                  <label className="flex min-h-11 cursor-pointer items-center gap-2">
-                    <input
-                      type="radio"
-                      name={place}
-                      checked={taken.has(place) === own}
-                      onChange={() => put(place, own)}
-                      className="size-4 accent-brass"
-                    />
-                    {words.value(place, valueAt(own ? mine : keptOf(theirs), place))}
-                  </label>
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <BothVersions
+        what="Differs in"
+        rows={places.map((place) => ({
+          id: place,
+          title: words.title(place),
+          mine: words.value(place, valueAt(mine, place)),
+          theirs: words.value(place, valueAt(keptOf(theirs), place)),
+        }))}
+        mine={settling.mine}
+        onPut={settling.put}
+      />
       <div className="flex flex-wrap justify-end gap-3">
         <Button onClick={() => onSettle([])}>Take theirs</Button>
         <Button onClick={() => onSettle(places)}>Keep mine</Button>
-        <Button look="main" onClick={() => onSettle(places.filter((p) => taken.has(p)))}>
+        <Button look="main" onClick={() => onSettle(places.filter((p) => settling.mine.has(p)))}>
           Keep what is chosen
         </Button>
       </div>
