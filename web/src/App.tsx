@@ -1,12 +1,12 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
 import { Waiting } from './kit/Waiting';
+import { TicketDesk, useDesk } from './tickets/TicketDesk';
 
 // Stations are fetched when they are entered.
 const SignIn = lazy(async () => ({ default: (await import('./signin/SignIn')).SignIn }));
 const Rack = lazy(async () => ({ default: (await import('./rack/Rack')).Rack }));
-const TicketDesk = lazy(async () => ({ default: (await import('./tickets/TicketDesk')).TicketDesk }));
 const Book = lazy(async () => ({ default: (await import('./book/Book')).Book }));
 const PersonPage = lazy(async () => ({ default: (await import('./book/PersonPage')).PersonPage }));
 const YourWorkroom = lazy(async () => ({ default: (await import('./account/YourWorkroom')).YourWorkroom }));
@@ -20,6 +20,11 @@ const CutStation = lazy(async () => ({ default: (await import('./cut/CutStation'
 
 export function App() {
   const session = useSession();
+  const desk = useDesk();
+  const here = session.data?.account != null;
+  useEffect(() => {
+    if (here) desk.resume();
+  }, [here, desk]);
   if (session.isPending || session.isError) {
     return <Waiting error={session.error} again={() => session.refetch()} />;
   }

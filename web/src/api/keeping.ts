@@ -15,6 +15,9 @@ export function queryClient(): QueryClient {
     mutationCache: new MutationCache({ onError: ended }),
     defaultOptions: {
       queries: {
+        // Reading never waits for a save that cannot be made: it tries by itself until it is answered.
+        networkMode: 'always',
+        refetchOnReconnect: true,
         staleTime: 5_000,
         retry: (_, error) => error instanceof Problem && error.lost,
         retryDelay: 1_000,
@@ -27,7 +30,7 @@ export function queryClient(): QueryClient {
 
 export function keeping(storage: Storage): Omit<PersistQueryClientOptions, 'queryClient'> {
   return {
-    persister: createSyncStoragePersister({ storage, key: 'plumb.queue', throttleTime: 0 }),
+    persister: createSyncStoragePersister({ storage, key: 'plumb.queue' }),
     maxAge: Number.POSITIVE_INFINITY,
     buster: '1',
     dehydrateOptions: {

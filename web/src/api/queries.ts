@@ -151,10 +151,9 @@ export const useDraft = (asked: DraftAsked | null) =>
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 60_000,
-    retry: false,
   });
 
-const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, retry: false, placeholderData: keepPreviousData };
+const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, placeholderData: keepPreviousData };
 
 /** What the plumb lines of a draft measured, laid out to be seen. */
 export const useEvidence = (asked: DraftAsked | null) =>

@@ -61,7 +61,6 @@ export function useSheetWork(person: string, last: Sheet | null) {
     queryFn: () => answered(api.POST('/api/measures/review', { body: { measures: asked } })),
     placeholderData: (before) => before,
     staleTime: Number.POSITIVE_INFINITY,
-    retry: false,
   });
 
   /** Changes what is on the table; the first change remembers which sheet it was made on. */

@@ -74,12 +74,8 @@ function useWork(id: string) {
 
   useEffect(() => {
     desk.open(id);
-    const leave = () => desk.flush(id);
-    window.addEventListener('pagehide', leave);
-    return () => {
-      window.removeEventListener('pagehide', leave);
-      leave();
-    };
+    // A page that is closed sends nothing any more: what waits is on this machine, and goes out when the next one is opened.
+    return () => desk.flush(id);
   }, [desk, id]);
 
   const kept = useMemo(

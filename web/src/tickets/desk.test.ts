@@ -70,16 +70,28 @@ const ticket = (id: string): Ticket => ({
 
 function memory(): Storage {
   const kept = new Map<string, string>();
-  return {
+  // As in a browser, what is kept shows as properties too.
+  const shown: Record<string, string> = {};
+  const storage = {
     get length() {
       return kept.size;
     },
-    key: (i) => [...kept.keys()][i] ?? null,
+    key: (i: number) => [...kept.keys()][i] ?? null,
     clear: () => kept.clear(),
-    getItem: (k) => kept.get(k) ?? null,
-    setItem: (k, v) => void kept.set(k, v),
-    removeItem: (k) => void kept.delete(k),
+    getItem: (k: string) => kept.get(k) ?? null,
+    setItem: (k: string, v: string) => {
+      kept.set(k, v);
+      shown[k] = v;
+    },
+    removeItem: (k: string) => {
+      kept.delete(k);
+      delete shown[k];
+    },
   };
+  return new Proxy(storage, {
+    ownKeys: () => Object.keys(shown),
+    getOwnPropertyDescriptor: (_, k) => Object.getOwnPropertyDescriptor(shown, k),
+  });
 }
 
 /** A page at the table: its own memory of what was read, on a machine whose storage outlives it. */
@@ -181,9 +193,10 @@ describe('without a connection', () => {
     const first = page(storage);
     workroom.down = true;
     first.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
-    await vi.advanceTimersByTimeAsync(600);
-    first.leave();
+    await vi.advanceTimersByTimeAsync(2_000);
     expect(storage.getItem('plumb.queue')).toContain('hipEase');
+    first.leave();
+    expect(storage.getItem('plumb.unsaved.a')).toContain('hipEase');
 
     workroom.down = false;
     onlineManager.setOnline(true);
@@ -211,6 +224,32 @@ describe('without a connection', () => {
     expect(again.desk.shown('a')?.settings).toEqual({ hipEase: 12 });
     await vi.advanceTimersByTimeAsync(100);
     expect(settingsOf('a')).toEqual({ hipEase: 12 });
+  });
+
+  it('there is no moment without a copy of a change until it has arrived', async () => {
+    const { desk } = page(storage);
+    const copy = () => storage.getItem('plumb.unsaved.a');
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    expect(copy()).toContain('hipEase');
+    desk.flush('a');
+    expect(copy()).toContain('hipEase');
+    desk.change('a', [{ set: 'settings.length', to: 700 }]);
+    expect(copy()).toContain('hipEase');
+    expect(copy()).toContain('length');
+    await desk.whenKept('a');
+    await vi.advanceTimersByTimeAsync(10);
+    expect(copy()).toBeNull();
+  });
+
+  it('what was left of any ticket goes out when the next page is opened, whichever it shows', async () => {
+    const left = memory();
+    left.setItem('plumb.unsaved.b', JSON.stringify({ unsent: [{ set: 'settings.hipEase', to: 12 }], version: 1 }));
+    left.setItem('plumb.unsaved.x', 'nonsense');
+    const { desk } = page(left);
+    desk.resume();
+    await vi.advanceTimersByTimeAsync(600);
+    expect(settingsOf('b')).toEqual({ hipEase: 12 });
+    expect(left.getItem('plumb.unsaved.b')).toBeNull();
   });
 
   it('a change whose answer was lost is not taken for somebody else’s', async () => {

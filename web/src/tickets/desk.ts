@@ -31,7 +31,8 @@ const PAST = 100;
 /** Typing at one place within this time is one change to take back. */
 const ONE_BREATH = 1500;
 
-const kept = (id: string) => `plumb.unsaved.${id}`;
+const LEFT = 'plumb.unsaved.';
+const kept = (id: string) => `${LEFT}${id}`;
 const queue = (id: string) => ['ticket', id, 'change'] as const;
 
 export class Desk {
@@ -54,6 +55,16 @@ export class Desk {
       retry: (_, error) => error instanceof Problem && error.lost,
       retryDelay: 1000,
     });
+    // What is on its way is written down here until it has arrived, so that no moment is without a copy of it.
+    queries.getMutationCache().subscribe(({ mutation }) => {
+      const [what, id] = mutation?.options.mutationKey ?? [];
+      if (what === 'ticket' && typeof id === 'string') this.write(id);
+    });
+  }
+
+  /** Goes on with whatever was left on this machine, of whichever ticket. */
+  resume() {
+    for (const key of Object.keys(this.storage)) if (key.startsWith(LEFT)) this.open(key.slice(LEFT.length));
   }
 
   readonly subscribe = (tell: () => void): (() => void) => {
@@ -101,7 +112,7 @@ export class Desk {
 
   /** Changes on their way, the oldest first. */
   underway(id: string): Step[] {
-    return this.pending(id).flatMap((m) => (m.state.variables as Sent).steps);
+    return this.pending(id).flatMap((sent) => sent.steps);
   }
 
   /** Sends what waits. */
@@ -114,7 +125,7 @@ export class Desk {
       mutationKey: queue(id),
       scope: { id: `ticket.${id}` },
     }).mutate(sent);
-    // What comes of it is told through the defaults; kept on this machine until then by the queue itself.
+    // What comes of it is told through the defaults.
     sending.catch(() => {});
     this.put(id, { ...state, unsent: [], refused: null });
   }
@@ -176,8 +187,10 @@ export class Desk {
     return this.queries.getQueryData<Ticket>(keys.ticket(id));
   }
 
-  private pending(id: string) {
-    return this.queries.getMutationCache().findAll({ mutationKey: queue(id), status: 'pending' });
+  /** What is on its way, the oldest first. */
+  private pending(id: string): Sent[] {
+    const all = this.queries.getMutationCache().findAll({ mutationKey: queue(id), status: 'pending' });
+    return all.map((m) => m.state.variables).filter(isSent);
   }
 
   private soon(id: string, pause: number) {
@@ -223,7 +236,6 @@ export class Desk {
     this.follow(saved.id, saved.version - 1, saved.version);
     this.queries.setQueryData(keys.ticket(saved.id), saved);
     void this.queries.invalidateQueries({ queryKey: ['tickets'] });
-    this.write(saved.id);
   }
 
   private bounced({ id, version, steps }: Sent, error: Error) {
@@ -247,7 +259,10 @@ export class Desk {
   }
 
   private write(id: string) {
-    const { unsent, version } = this.state(id);
+    const state = this.state(id);
+    const first = this.pending(id)[0];
+    const unsent = merged(this.underway(id), state.unsent);
+    const version = first?.version ?? state.version;
     if (unsent.length > 0) this.storage.setItem(kept(id), JSON.stringify({ unsent, version }));
     else this.storage.removeItem(kept(id));
   }
@@ -260,6 +275,10 @@ export class Desk {
       return null;
     }
   }
+}
+
+function isSent(value: unknown): value is Sent {
+  return typeof value === 'object' && value !== null && 'steps' in value && 'version' in value && 'id' in value;
 }
 
 function isLeft(value: unknown): value is Pick<DeskState, 'unsent' | 'version'> {

@@ -186,6 +186,22 @@ class NothingLostTest {
     }
 
     @Test
+    void a_page_closed_in_the_middle_of_a_change_loses_nothing_whichever_page_is_opened_next() {
+        Page page = browser.signedIn();
+        ownTicket(page, "Isolde Reed", "Reed skirt nine");
+        String draft = page.url();
+        page.locator("#set-length").fill("31");
+        page.navigate("/");
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The rack"))
+                .waitFor();
+        page.waitForCondition(
+                () -> (boolean) page.evaluate("Object.keys(localStorage).every(k => !k.startsWith('plumb.unsaved.'))"));
+        Page another = browser.signedIn();
+        another.navigate(draft);
+        assertThat(another.locator("#set-length")).hasValue("31");
+    }
+
+    @Test
     void two_people_with_one_tape_are_shown_both_and_settle_each_reading() {
         Page mine = browser.signedIn();
         newPerson(mine, "Felicity Reed");

@@ -30,7 +30,7 @@ class Throttle {
         /** One address from all clients that are strange to it. */
         ADDRESS_FROM_STRANGERS(100, Duration.ofMinutes(10)),
         /** Workrooms opened from one client. */
-        WORKROOMS(12, Duration.ofHours(1));
+        WORKROOMS(30, Duration.ofHours(1));
 
         private final BucketConfiguration bucket;
 
