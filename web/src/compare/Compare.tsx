@@ -19,7 +19,7 @@ const LEVELS = [
   { id: 'hem', title: 'Hem' },
 ] as const;
 
-/** Two drafts over each other, and the facts in which they differ: any two ways, revisions or people. */
+/** Two drafts over each other, and the facts in which they differ: two ways, two revisions or two people. */
 export function Compare() {
   const [search, setSearch] = useSearchParams();
   const work = useTicketWork();
