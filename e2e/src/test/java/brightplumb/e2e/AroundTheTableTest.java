@@ -154,8 +154,7 @@ class AroundTheTableTest {
         Browser.openTicket(page, "Lamplighter");
         String ticket = page.url().replaceFirst("/draft.*", "");
         for (String station : new String[] {"/draft", "/measure", "/true", "/cut", "/bench", "/compare", "/fit"}) {
-            page.navigate(ticket + station);
-            page.waitForTimeout(1200);
+            Browser.openStation(page, ticket + station);
             Object fits = page.evaluate("document.documentElement.scrollWidth <= window.innerWidth");
             Assertions.assertThat(fits).as(station).isEqualTo(true);
         }

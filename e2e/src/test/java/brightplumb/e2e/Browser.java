@@ -1,5 +1,6 @@
 package brightplumb.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -98,6 +99,13 @@ public final class Browser implements AutoCloseable {
     @Override
     public void close() {
         playwright.close();
+    }
+
+    /** A station by its address, waited for until its heading is drawn and nothing is being fetched. */
+    static void openStation(Page page, String address) {
+        page.navigate(address);
+        page.locator("main h2").first().waitFor();
+        assertThat(page.getByText("Fetching…")).hasCount(0);
     }
 
     /** Opens a ticket at its draft, from the rack. */

@@ -201,8 +201,7 @@ class FromTapeToPaperTest {
         Browser.assertAccessible(page);
         String ticket = page.url().replaceFirst("/draft.*", "");
         for (String station : new String[] {"measure", "true", "cut", "bench", "compare", "fit"}) {
-            page.navigate(ticket + "/" + station);
-            page.waitForTimeout(1200);
+            Browser.openStation(page, ticket + "/" + station);
             Browser.assertAccessible(page);
         }
         page.navigate("/book");
