@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
@@ -38,7 +38,7 @@ export function DraftStation() {
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
   const family = useMemo(() => ways.data?.filter((w) => w.family === cut?.family) ?? [], [ways.data, cut]);
 
-  const at = draft && search.has('step') ? draft.steps.findIndex((s) => s.id === search.get('step')) : -1;
+  const at = stepIn(draft, search);
   const zoom = (ZOOMS.find((z) => z.id === search.get('zoom'))?.id ?? 'whole') as Zoom;
   const ghostWay = search.get('ghost');
   const ghost = useDraft(
@@ -48,8 +48,8 @@ export function DraftStation() {
   const put = useCallback(
     (name: string, value: string | null) =>
       setSearch(
-        (s) => {
-          const next = new URLSearchParams(s);
+        () => {
+          const next = address();
           if (value === null) next.delete(name);
           else next.set(name, value);
           return next;
@@ -58,21 +58,21 @@ export function DraftStation() {
       ),
     [setSearch],
   );
-  // Keys may come faster than the page is drawn again: the step gone to counts, not the one last seen.
-  const here = useRef(at);
-  here.current = at;
   const go = useCallback(
-    (index: number | null) => {
-      here.current = index ?? -1;
-      put('step', index === null ? null : (draft?.steps[index]?.id ?? null));
-    },
+    (index: number | null) => put('step', index === null ? null : (draft?.steps[index]?.id ?? null)),
     [put, draft],
   );
   const others = family.filter((w) => w.id !== work.ticket?.way);
   const keys = useMemo<Record<string, () => void>>(
     () => ({
-      '[': () => draft && here.current !== 0 && go(here.current < 0 ? draft.steps.length - 1 : here.current - 1),
-      ']': () => draft && go(here.current + 1 < draft.steps.length ? here.current + 1 : null),
+      '[': () => {
+        const here = stepIn(draft, address());
+        if (draft && here !== 0) go(here < 0 ? draft.steps.length - 1 : here - 1);
+      },
+      ']': () => {
+        const here = stepIn(draft, address());
+        if (draft) go(here + 1 < draft.steps.length ? here + 1 : null);
+      },
       c: () => navigate(`/tickets/${id}/compare`),
       g: () => put('ghost', ghostWay ? null : (others[0]?.id ?? null)),
     }),
@@ -176,6 +176,16 @@ export function DraftStation() {
       <PlumbStrip checks={draft.checks} ticket={id} />
     </>,
   );
+}
+
+/** What the address says now. The router draws a new address when it finds time; keys may come faster than that. */
+function address() {
+  return new URLSearchParams(window.location.search);
+}
+
+/** The index of the step in hand; −1 while the whole draft is shown. */
+function stepIn(draft: Draft | null | undefined, search: URLSearchParams) {
+  return draft && search.has('step') ? draft.steps.findIndex((s) => s.id === search.get('step')) : -1;
 }
 
 type Notice = Draft['notices'][number];
