@@ -140,7 +140,11 @@ export const usePages = (id: string, paper: string, version: number, enabled: bo
     enabled,
   });
 
-export type DraftAsked = Required<Views['PreviewRequest']>;
+/** What is drawn; quick redraws leave the remedies out. */
+export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pieces'>> & {
+  remedies?: boolean;
+  pieces?: string;
+};
 
 /** A draft, redrawn whenever what is asked changes; the last one stays in view while the next is on its way. */
 export const useDraft = (asked: DraftAsked | null) =>

@@ -11,6 +11,7 @@ import { useUnit } from '../tape/unit';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { writeApart } from '../words/amounts';
+import { waysOf } from '../words/ways';
 import { askedFor, differences, sidesOf } from './sides';
 
 const LEVELS = [
@@ -28,8 +29,10 @@ export function Compare() {
   const ways = useWays();
   const revisions = useRevisions(id);
   const people = usePeople('', 200);
-  const family = cuts.data?.find((c) => c.id === work.ticket?.cut)?.family;
-  const own = ways.data?.filter((w) => w.family === family) ?? [];
+  const own = waysOf(
+    cuts.data?.find((c) => c.id === work.ticket?.cut),
+    ways.data,
+  );
   const now = own.find((w) => w.id === work.ticket?.way)?.title ?? '';
   const others = people.items?.filter((p) => p.id !== work.ticket?.personId) ?? [];
   const sides = sidesOf(now, own, revisions.items ?? [], others);

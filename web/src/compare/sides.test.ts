@@ -9,6 +9,8 @@ const now = {
   measures: { hipGirth: 980 },
   settings: { length: 700, hipEase: 30 },
   cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  with: [],
+  without: [],
 };
 
 describe('a side of the comparison', () => {

@@ -1,12 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answered, api, type Draft, type Problem, problemOf } from '../api/client';
+import { answered, api, type Draft, type Piece, type Problem, problemOf } from '../api/client';
 import { keys, useLooked, usePages, useRevisions } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
 import { Card } from '../kit/Card';
 import { Field } from '../kit/Field';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
+import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
@@ -83,33 +84,21 @@ export function CutStation() {
 
 function Pieces({ draft }: { draft: Draft }) {
   const unit = useUnit();
-  const names: Record<string, string> = {
-    waist: 'waist',
-    side: 'side',
-    hem: 'hem',
-    'centre.front': 'centre front',
-    'centre.back': 'centre back, below the zip',
-    'centre.back.zip': 'centre back, beside the zip',
-  };
   return (
     <section aria-label="Pieces" className="flex min-h-0 flex-col gap-4 overflow-y-auto">
       <h2 className="font-semibold text-title">Pieces</h2>
       {draft.pieces.map((p) => (
         <div key={p.id} className="rounded-card border border-line bg-card p-3.5">
-          <h3 className={`font-semibold text-lead ${p.panel === 'front' ? 'text-front' : 'text-back'}`}>{p.name}</h3>
+          <h3 className={`font-semibold text-lead ${toneOf(p.id).tone === 'front' ? 'text-front' : 'text-back'}`}>
+            {p.name}
+          </h3>
           <p className="font-medium">{p.label[1]}</p>
           <p className="mt-2 text-small text-soft">Added outside the sewn line</p>
           <ul>
             {p.seams.map((s) => (
               <li key={s.id} className="flex justify-between gap-2">
-                <span>
-                  {edgeName(
-                    names,
-                    s.id,
-                    p.seams.some((o) => o.id === 'centre.back.zip'),
-                  )}
-                </span>
-                <span className="font-medium">{s.id === 'centre.front' ? 'fold' : unit.write(s.allowance)}</span>
+                <span>{edgeName(s, p.seams)}</span>
+                <span className="font-medium">{s.end === 'fold' ? 'fold' : unit.write(s.allowance)}</span>
               </li>
             ))}
           </ul>
@@ -119,8 +108,12 @@ function Pieces({ draft }: { draft: Draft }) {
   );
 }
 
-function edgeName(names: Record<string, string>, id: string, zip: boolean): string {
-  return id === 'centre.back' && !zip ? 'centre back' : (names[id] ?? id);
+type Seam = Piece['seams'][number];
+
+/** An edge by its name at the bench; of two that are called alike, the one beside the opening says so. */
+function edgeName(seam: Seam, all: Seam[]): string {
+  const alike = all.filter((s) => s.spoken === seam.spoken);
+  return seam.end === 'opening' && alike.length > 1 ? `${seam.spoken}, beside the opening` : seam.spoken;
 }
 
 function Revisions() {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Draft, Piece, Views } from '../api/client';
 import { frame, type Project, project } from '../paper/geometry';
-import { Outline, toneOf } from '../paper/marks';
+import { InnerLines, Outline, toneOf } from '../paper/marks';
 import { useSize } from '../paper/useSize';
 
 type Pages = Views['PagesView'];
@@ -66,13 +66,14 @@ export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pag
 }
 
 function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: number }) {
-  const { tone } = toneOf(piece.panel);
+  const { tone } = toneOf(piece.id);
   const grain = piece.grain.map((p) => to(p));
   const [a, b] = grain;
   return (
     <g>
       <Outline segments={piece.cutLine} to={to} tone={tone} width={2.2} />
       <Outline segments={piece.sewLine} to={to} tone={tone} width={1.2} dash="6 4" />
+      <InnerLines piece={piece} to={to} />
       {piece.darts.map((d) => {
         const legs = d.legs.map((l) => to(l));
         const point = to(d.point);

@@ -13,6 +13,7 @@ import { DraftPaper, type Zoom } from '../paper/DraftPaper';
 import { useUnit } from '../tape/unit';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
+import { waysOf } from '../words/ways';
 import { PlumbStrip } from './PlumbStrip';
 import { Settings } from './Settings';
 import { Working } from './Working';
@@ -36,7 +37,7 @@ export function DraftStation() {
   const [lit, setLit] = useState<string | null>(null);
   const draft = work.draft;
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
-  const family = useMemo(() => ways.data?.filter((w) => w.family === cut?.family) ?? [], [ways.data, cut]);
+  const offered = useMemo(() => waysOf(cut, ways.data), [ways.data, cut]);
 
   const at = stepIn(draft, search);
   const zoom = (ZOOMS.find((z) => z.id === search.get('zoom'))?.id ?? 'whole') as Zoom;
@@ -62,7 +63,7 @@ export function DraftStation() {
     (index: number | null) => put('step', index === null ? null : (draft?.steps[index]?.id ?? null)),
     [put, draft],
   );
-  const others = family.filter((w) => w.id !== work.ticket?.way);
+  const others = offered.filter((w) => w.id !== work.ticket?.way);
   const keys = useMemo<Record<string, () => void>>(
     () => ({
       '[': () => {
@@ -118,7 +119,7 @@ export function DraftStation() {
     <>
       <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_19rem]">
         <div className="min-h-0 lg:-mr-2 lg:overflow-y-auto lg:pr-2">
-          <Settings cut={cut} ways={family} draft={draft} sheet={work.sheet} work={work} />
+          <Settings cut={cut} ways={offered} draft={draft} sheet={work.sheet} work={work} />
         </div>
         <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 lg:order-none lg:min-h-0">
           {general.map((f) => (
@@ -133,7 +134,7 @@ export function DraftStation() {
             onLit={setLit}
             onPick={(step) => put('step', step)}
             ghost={ghostWay ? ghost.data : null}
-            ghostName={family.find((w) => w.id === ghostWay)?.title ?? ''}
+            ghostName={offered.find((w) => w.id === ghostWay)?.title ?? ''}
             zoom={zoom}
           />
           <div className="flex flex-wrap items-center justify-between gap-2">

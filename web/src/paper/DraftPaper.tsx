@@ -1,9 +1,9 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Draft, Drawn, Step } from '../api/client';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import type { Draft, Drawn, Piece, Step } from '../api/client';
 import { useUnit } from '../tape/unit';
-import { type Box, frame, type Placing, project } from './geometry';
-import { layOut } from './layout';
-import { Level, Measured, Outline, Ruler, Touch, toneOf } from './marks';
+import { type Box, frame, type Project, project } from './geometry';
+import { around, inHand, layOut, panelsOf, placeOf, type Table } from './layout';
+import { InnerLines, Level, Measured, Outline, Ruler, Touch, toneOf } from './marks';
 import { useSize } from './useSize';
 
 export type Zoom = 'whole' | 'waist' | 'fork' | 'hem';
@@ -30,16 +30,30 @@ export function DraftPaper(props: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
   const table = useMemo(() => layOut(draft), [draft]);
   const before = useBefore(draft);
+  const picked = upTo === null ? null : (draft.steps[upTo] ?? null);
+  // A made piece is on the paper while its step, or the edge it is sewn to, is in hand: the picked one, else the one touched.
+  const handStep = picked?.id ?? lit;
+  const hand = useMemo(() => inHand(draft, handStep), [draft, handStep]);
+  const shownPieces = useMemo(() => new Set([...panelsOf(draft), ...hand].map((p) => p.id)), [draft, hand]);
   const view = useMemo(() => {
-    const box = pad(table[zoom], zoom === 'whole' ? 0.06 : 0.08);
+    const part =
+      zoom === 'whole'
+        ? around(
+            table.whole,
+            hand.map((p) => table.made[p.id] ?? table.whole),
+          )
+        : table[zoom];
+    const box = pad(part, zoom === 'whole' ? 0.06 : 0.08);
     const inner = frame(box, Math.max(50, size.width - RULER - 70), Math.max(50, size.height - 20));
     // A part is shown from its own end of the paper, not floating in the middle.
     const top = zoom === 'waist' ? box.top : zoom === 'hem' ? box.bottom - (size.height - 20) / inner.scale : inner.top;
     return { ...inner, left: inner.left - (RULER + 4) / inner.scale, top: top - 10 / inner.scale };
-  }, [table, zoom, size.width, size.height]);
+  }, [table, zoom, hand, size.width, size.height]);
   const shown = upTo === null ? draft.steps : draft.steps.slice(0, upTo + 1);
-  const to = (panel: string) => project(table.place[panel] as Placing, view);
-  const picked = upTo === null ? null : draft.steps[upTo];
+  const to = (sheet: string): Project | null => {
+    const at = shownPieces.has(sheet) ? table.place[sheet] : undefined;
+    return at ? project(at, view) : null;
+  };
   const measure = litMeasure(draft, lit ?? picked?.id ?? null);
   return (
     <div
@@ -63,19 +77,14 @@ export function DraftPaper(props: Props) {
             step.draws
               .filter((d) => d.role === 'construction')
               .map((d, i) => (
-                <Outline
-                  key={`${step.id}${i}`}
-                  segments={d.segments}
-                  to={to(d.panel)}
-                  tone="pencil"
-                  width={1}
-                  dash="9 4 2 4"
-                />
+                <On key={`${step.id}${i}`} to={to(d.sheet)}>
+                  {(at) => <Outline segments={d.segments} to={at} tone="pencil" width={1} dash="9 4 2 4" />}
+                </On>
               )),
           )}
-          {props.ghost && <Ghost draft={props.ghost} places={table.place} view={view} className="" />}
+          {props.ghost && <Ghost draft={props.ghost} on={draft} table={table} view={view} className="" />}
           {before && upTo === null && (
-            <Ghost key={before.key} draft={before.draft} places={table.place} view={view} className="ghost-away" />
+            <Ghost key={before.key} draft={before.draft} on={draft} table={table} view={view} className="ghost-away" />
           )}
           {upTo !== null && <Ahead steps={draft.steps.slice(upTo + 1)} to={to} />}
           {shown.map((step) => (
@@ -89,32 +98,27 @@ export function DraftPaper(props: Props) {
             />
           ))}
           {measure.map((d, i) => (
-            <Measured
-              key={`${d.panel}${i}`}
-              segments={d.segments}
-              to={to(d.panel)}
-              text={unit.writeUnit(measureValue(draft, lit ?? picked?.id ?? ''))}
-            />
+            <On key={`${d.sheet}${i}`} to={to(d.sheet)}>
+              {(at) => (
+                <Measured
+                  segments={d.segments}
+                  to={at}
+                  text={unit.writeUnit(measureValue(draft, lit ?? picked?.id ?? ''))}
+                />
+              )}
+            </On>
           ))}
-          {draft.pieces.map((p) => {
-            const at = to(p.panel)([middle(p.sewLine.flatMap((s) => [s.from[0] ?? 0, s.to[0] ?? 0])), levelY(draft)]);
-            return (
-              zoom === 'whole' && (
-                <text
-                  key={p.id}
-                  x={at[0]}
-                  y={at[1] + size.height * 0.2}
-                  textAnchor="middle"
-                  fontSize="19"
-                  fontWeight="600"
-                  fontFamily="var(--font-head)"
-                  fill={p.panel === 'front' ? 'var(--color-front)' : 'var(--color-back)'}
-                >
-                  {p.panel === 'front' ? 'Front' : 'Back'}
-                </text>
-              )
-            );
-          })}
+          {hand.map((p) => (
+            <On key={p.id} to={to(p.id)}>
+              {(at) => <MadePiece piece={p} to={at} />}
+            </On>
+          ))}
+          {zoom === 'whole' &&
+            panelsOf(draft).map((p) => (
+              <On key={p.id} to={to(p.id)}>
+                {(at) => <PanelName piece={p} at={at([middle(ends(p)), levelY(draft)])} down={size.height * 0.2} />}
+              </On>
+            ))}
           <Ruler view={view} height={size.height} shown={unit.shown} width={RULER} />
         </svg>
       )}
@@ -129,7 +133,7 @@ export function DraftPaper(props: Props) {
 
 function StepLines(props: {
   step: Step;
-  to: (panel: string) => ReturnType<typeof project>;
+  to: (sheet: string) => Project | null;
   lit: boolean;
   onLit: (step: string | null) => void;
   onPick: (step: string) => void;
@@ -139,19 +143,21 @@ function StepLines(props: {
     <g data-step={step.id}>
       {step.draws.map((d, i) => {
         if (d.role !== 'outline' && d.role !== 'dart') return null;
-        const { tone, dash } = toneOf(d.panel);
+        const { tone, dash } = toneOf(d.sheet);
+        const at = to(d.sheet);
+        if (!at) return null;
         return (
           <g key={`${d.role}${i}`}>
             <Outline
               segments={d.segments}
-              to={to(d.panel)}
+              to={at}
               tone={props.lit ? 'brass' : tone}
-              dash={d.role === 'dart' && d.panel === 'front' ? undefined : dash}
+              dash={dash}
               width={props.lit ? 3.5 : d.role === 'dart' ? 1.6 : 2.2}
             />
             <Touch
               segments={d.segments}
-              to={to(d.panel)}
+              to={at}
               onHover={(on) => props.onLit(on ? step.id : null)}
               onPick={() => props.onPick(step.id)}
             />
@@ -163,45 +169,102 @@ function StepLines(props: {
 }
 
 /** What later steps will draw, hardly to be seen, so that a step shows where it belongs. */
-function Ahead(props: { steps: Step[]; to: (panel: string) => ReturnType<typeof project> }) {
+function Ahead(props: { steps: Step[]; to: (sheet: string) => Project | null }) {
   return (
     <g opacity="0.22" pointerEvents="none">
       {props.steps.flatMap((step) =>
         step.draws
           .filter((d) => d.role === 'outline' || d.role === 'dart')
           .map((d, i) => (
-            <Outline
-              key={`${step.id}${i}`}
-              segments={d.segments}
-              to={props.to(d.panel)}
-              {...toneOf(d.panel)}
-              width={1.4}
-            />
+            <On key={`${step.id}${i}`} to={props.to(d.sheet)}>
+              {(at) => <Outline segments={d.segments} to={at} {...toneOf(d.sheet)} width={1.4} />}
+            </On>
           )),
       )}
     </g>
   );
 }
 
-/** Another draft's outlines in pencil. */
+/** What is drawn on a sheet, where that sheet is on the paper. */
+function On({ to, children }: { to: Project | null; children: (at: Project) => ReactNode }) {
+  return to ? children(to) : null;
+}
+
+/** A made piece in hand: its outline, folds and lines, and its name. */
+function MadePiece({ piece, to }: { piece: Piece; to: Project }) {
+  const { tone, dash } = toneOf(piece.id);
+  const top = Math.min(...piece.sewLine.map((s) => s.from[1] ?? 0));
+  const at = to([middle(ends(piece)), top]);
+  return (
+    <g>
+      <Outline segments={piece.sewLine} to={to} tone={tone} dash={dash} width={2} />
+      <InnerLines piece={piece} to={to} />
+      <text
+        x={at[0]}
+        y={at[1] - 9}
+        textAnchor="middle"
+        fontSize="15"
+        fontWeight="600"
+        fontFamily="var(--font-head)"
+        fill={`var(--color-${tone})`}
+        stroke="var(--color-card)"
+        strokeWidth="5"
+        paintOrder="stroke"
+      >
+        {piece.name}
+      </text>
+    </g>
+  );
+}
+
+function PanelName({ piece, at, down }: { piece: Piece; at: readonly [number, number]; down: number }) {
+  const { tone } = toneOf(piece.id);
+  return (
+    <text
+      x={at[0]}
+      y={at[1] + down}
+      textAnchor="middle"
+      fontSize="19"
+      fontWeight="600"
+      fontFamily="var(--font-head)"
+      fill={`var(--color-${tone})`}
+    >
+      {panelWord(piece.id)}
+    </text>
+  );
+}
+
+/** front-left: Front, left. */
+function panelWord(id: string): string {
+  const words = id.replace('-', ', ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** Another draft's panels in pencil, over those of the one on the paper. */
 function Ghost(props: {
   draft: Draft;
-  places: Record<string, Placing>;
+  on: Draft;
+  table: Table;
   view: Parameters<typeof project>[1];
   className: string;
 }) {
   return (
     <g className={props.className} pointerEvents="none">
-      {props.draft.pieces.map((p) => (
-        <Outline
-          key={p.id}
-          segments={p.sewLine}
-          to={project(props.places[p.panel] as Placing, props.view)}
-          tone="pencil"
-          width={1.4}
-          dash="3 3"
-        />
-      ))}
+      {panelsOf(props.draft).map((p) => {
+        const at = placeOf(props.table, props.on, p);
+        return (
+          at && (
+            <Outline
+              key={p.id}
+              segments={p.sewLine}
+              to={project(at, props.view)}
+              tone="pencil"
+              width={1.4}
+              dash="3 3"
+            />
+          )
+        );
+      })}
     </g>
   );
 }
@@ -235,6 +298,10 @@ function measureValue(draft: Draft, step: string): number {
 
 function levelY(draft: Draft): number {
   return draft.levels.find((l) => l.name === 'hip')?.y ?? 0;
+}
+
+function ends(piece: Piece): number[] {
+  return piece.sewLine.flatMap((s) => [s.from[0] ?? 0, s.to[0] ?? 0]);
 }
 
 function middle(xs: number[]): number {

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { Draft } from '../api/client';
 import { useUnit } from '../tape/unit';
-import { frame, type Placing, project } from './geometry';
-import { layOut } from './layout';
+import { frame, project } from './geometry';
+import { layOut, panelsOf, placeOf } from './layout';
 import { Level, Outline, Ruler, toneOf } from './marks';
 import { useSize } from './useSize';
 
@@ -30,7 +30,6 @@ export function OverlayPaper(props: {
     const inner = frame(box, Math.max(50, size.width - RULER - 80), Math.max(50, size.height - 64));
     return { ...inner, left: inner.left - (RULER + 14) / inner.scale, top: inner.top - 44 / inner.scale };
   }, [table, slide, size.width, size.height]);
-  const place = (panel: string) => table.place[panel] as Placing;
   return (
     <div
       ref={ref}
@@ -48,14 +47,19 @@ export function OverlayPaper(props: {
           {ink.levels.map((l) => (
             <Level key={l.name} name={l.name} y={(l.y - view.top) * view.scale} width={size.width} from={RULER} />
           ))}
-          {ink.pieces.map((p) => (
-            <g key={p.id}>
-              <Outline segments={p.sewLine} to={project(place(p.panel), view)} {...toneOf(p.panel)} width={2.2} />
-              <Darts piece={p} to={project(place(p.panel), view)} over={false} />
-            </g>
-          ))}
-          {over?.pieces.map((p) => {
-            const at = place(p.panel);
+          {panelsOf(ink).map((p) => {
+            const at = placeOf(table, ink, p);
+            if (!at) return null;
+            return (
+              <g key={p.id}>
+                <Outline segments={p.sewLine} to={project(at, view)} {...toneOf(p.id)} width={2.2} />
+                <Darts piece={p} to={project(at, view)} over={false} />
+              </g>
+            );
+          })}
+          {(over ? panelsOf(over) : []).map((p) => {
+            const at = placeOf(table, ink, p);
+            if (!at) return null;
             const to = project({ ...at, dy: at.dy + slide }, view);
             return (
               <g key={p.id} className="overlay-over">
@@ -95,8 +99,8 @@ function Darts(props: { piece: Draft['pieces'][number]; to: ReturnType<typeof pr
     <Outline
       segments={lines}
       to={props.to}
-      tone={props.over ? 'brass' : toneOf(props.piece.panel).tone}
-      dash={props.over ? '2.5 3.5' : toneOf(props.piece.panel).dash}
+      tone={props.over ? 'brass' : toneOf(props.piece.id).tone}
+      dash={props.over ? '2.5 3.5' : toneOf(props.piece.id).dash}
       width={1.5}
     />
   );

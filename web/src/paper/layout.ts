@@ -1,32 +1,75 @@
-/** How the panels of a draft lie beside each other on the table. */
+/** How the pieces of a draft lie beside each other on the table. */
 import type { Draft, Piece } from '../api/client';
 import { type Box, boxOf, type Placing } from './geometry';
 
 const APART = 110;
+const MADE_APART = 60;
 
-export type Table = { place: Record<string, Placing>; whole: Box; waist: Box; fork: Box; hem: Box };
+export type Table = {
+  /** Where each piece lies, by its name. */
+  place: Record<string, Placing>;
+  whole: Box;
+  waist: Box;
+  fork: Box;
+  hem: Box;
+  /** The box of each made piece where it lies. */
+  made: Record<string, Box>;
+};
+
+/** What the block drew: always on the paper. */
+export const panelsOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.madeBy === null);
+
+/** What was made besides: on the paper while it is in hand. */
+export const madeOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.madeBy !== null);
 
 /**
- * Front on the left from its centre, back on the right up to its centre, so that the two sides face each other. Drafts that will lie over
- * this one have their room too.
+ * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What was
+ * made lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one have their room.
  */
 export function layOut(draft: Draft, over: Draft[] = []): Table {
-  const lines = (panel: string) => [draft, ...over].flatMap((d) => pieceOf(d, panel).sewLine);
-  const f = boxOf(lines('front'));
-  const b = boxOf(lines('back'));
-  const place = {
-    front: { dx: 0, dy: 0, flip: false },
-    back: { dx: f.right + APART + b.right, dy: 0, flip: true },
-  };
-  const right = place.back.dx - Math.min(0, b.left);
-  const top = Math.min(f.top, b.top);
-  const bottom = Math.max(f.bottom, b.bottom);
+  const place: Record<string, Placing> = {};
+  const lines = (piece: Piece) =>
+    boxOf([draft, ...over].flatMap((d) => d.pieces.filter((p) => p.id === piece.id).flatMap((p) => p.sewLine)));
+  const row = panelsOf(draft);
+  let edge = 0;
+  let left = 0;
+  let right = 0;
+  let top = Number.POSITIVE_INFINITY;
+  let bottom = Number.NEGATIVE_INFINITY;
+  row.forEach((piece, i) => {
+    const box = lines(piece);
+    const flip = piece.panel === 'back';
+    const near = i === 0 ? 0 : edge + APART;
+    place[piece.id] = { dx: i === 0 ? 0 : near + (flip ? box.right : -box.left), dy: 0, flip };
+    if (i === 0) left = Math.min(0, box.left);
+    edge = i === 0 ? (flip ? -box.left : box.right) : near + box.right - box.left;
+    right = Math.max(edge, i > 0 && flip ? near + box.right - Math.min(0, box.left) : 0);
+    top = Math.min(top, box.top);
+    bottom = Math.max(bottom, box.bottom);
+  });
+  const made: Record<string, Box> = {};
+  let above = top - MADE_APART;
+  let beyond = right + APART;
+  for (const piece of madeOf(draft)) {
+    const box = boxOf(piece.sewLine);
+    const long = box.right - box.left > (box.bottom - box.top) * 1.5;
+    const at = long ? { dx: -box.left, dy: above - box.bottom } : { dx: beyond - box.left, dy: 0 };
+    if (long) above -= box.bottom - box.top + MADE_APART;
+    else beyond += box.right - box.left + MADE_APART;
+    place[piece.id] = { ...at, flip: false };
+    made[piece.id] = {
+      left: box.left + at.dx,
+      right: box.right + at.dx,
+      top: box.top + at.dy,
+      bottom: box.bottom + at.dy,
+    };
+  }
   const levelOf = (name: string) => draft.levels.find((l) => l.name === name)?.y;
   const hip = levelOf('hip') ?? bottom / 3;
   const crotch = levelOf('crotch') ?? hip;
-  const left = Math.min(0, f.left);
   return {
     place,
+    made,
     whole: { left, right, top, bottom },
     waist: { left, right, top, bottom: hip + 15 },
     fork: { left, right, top: hip - 20, bottom: crotch + 90 },
@@ -34,8 +77,54 @@ export function layOut(draft: Draft, over: Draft[] = []): Table {
   };
 }
 
-function pieceOf(draft: Draft, panel: string): Piece {
-  const piece = draft.pieces.find((p) => p.panel === panel);
-  if (!piece) throw new Error(`No ${panel}`);
-  return piece;
+/** Where a piece of another draft lies: where its namesake does, or else where the first of its panel does. */
+export function placeOf(table: Table, draft: Draft, piece: Piece): Placing | null {
+  const own = table.place[piece.id];
+  if (own) return own;
+  const like = panelsOf(draft).find((p) => p.panel === piece.panel);
+  return (like && table.place[like.id]) ?? null;
 }
+
+/** A box that holds others. */
+export function around(box: Box, others: Box[]): Box {
+  return others.reduce(
+    (all, b) => ({
+      left: Math.min(all.left, b.left),
+      right: Math.max(all.right, b.right),
+      top: Math.min(all.top, b.top),
+      bottom: Math.max(all.bottom, b.bottom),
+    }),
+    box,
+  );
+}
+
+/** The made pieces in hand while a step is: those it draws, and those that an edge it draws is sewn to. */
+export function inHand(draft: Draft, stepId: string | null): Piece[] {
+  const step = draft.steps.find((s) => s.id === stepId);
+  if (!step) return [];
+  const made = madeOf(draft);
+  const drawn = new Set(step.draws.map((d) => d.sheet));
+  const seams = new Set<string>();
+  for (const piece of panelsOf(draft)) {
+    for (const seam of piece.seams) {
+      const first = piece.sewLine[seam.segments[0] ?? -1];
+      if (!first || !seam.pairsWith) continue;
+      const here = step.draws.some(
+        (d) => d.sheet === piece.id && d.role === 'outline' && d.segments.some((s) => same(s.from, first.from)),
+      );
+      if (here) seams.add(`${piece.id}.${seam.id}`);
+    }
+  }
+  const sewn = new Set(
+    draft.joins
+      .flatMap((j) => [
+        [j.one, j.other],
+        [j.other, j.one],
+      ])
+      .filter(([one]) => seams.has(one ?? ''))
+      .map(([, other]) => other?.split('.')[0]),
+  );
+  return made.filter((p) => drawn.has(p.id) || sewn.has(p.id));
+}
+
+const same = (a: number[], b: number[]) => Math.hypot((a[0] ?? 0) - (b[0] ?? 0), (a[1] ?? 0) - (b[1] ?? 0)) < 0.01;

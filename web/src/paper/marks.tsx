@@ -1,5 +1,5 @@
 /** The parts a drawing is made of, used wherever a pattern is shown. */
-import type { Segment } from '../api/client';
+import type { Piece, Segment } from '../api/client';
 import { INCH } from '../tape/reader';
 import type { Shown } from '../tape/writer';
 import { type Project, path, type View } from './geometry';
@@ -13,9 +13,28 @@ const COLOUR: Record<Tone, string> = {
   brass: 'var(--color-brass)',
 };
 
-/** The tone of a panel's lines: the front solid, the back in long dashes, so that colour is never alone. */
-export function toneOf(panel: string): { tone: Tone; dash?: string } {
-  return panel.startsWith('back') ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
+/** The tone of a piece's lines: what lies in front solid, what lies behind in long dashes, so that colour is never alone. */
+export function toneOf(piece: string): { tone: Tone; dash?: string } {
+  return /(^|-)back(-left|-right)?$/.test(piece) ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
+}
+
+/** The folds and placed lines inside a piece. */
+export function InnerLines({ piece, to }: { piece: Piece; to: Project }) {
+  const line = ([from = [], end = []]: number[][]): Segment => ({ type: 'line', from, to: end });
+  return (
+    <g pointerEvents="none">
+      {piece.folds.map((f) => (
+        <g key={`${f.kind}${f.out.join()}`}>
+          <Outline segments={[line(f.out)]} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
+          <Outline segments={[line(f.middle)]} to={to} tone="pencil" width={1.2} dash="4 4" />
+          <Outline segments={[line(f.back)]} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
+        </g>
+      ))}
+      {piece.lines.map((l) => (
+        <Outline key={l.id} segments={l.segments} to={to} tone="pencil" width={1.3} dash="6 4" />
+      ))}
+    </g>
+  );
 }
 
 export function Outline(props: {

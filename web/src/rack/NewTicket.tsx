@@ -7,6 +7,7 @@ import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Pick } from '../kit/Pick';
 import { Overlay } from '../kit/Sheet';
+import { waysOf } from '../words/ways';
 import { PersonPick } from './PersonPick';
 
 /** A garment for a person: whom for, what, in which way, and for when. */
@@ -30,7 +31,10 @@ function Form(props: { onClose: () => void; person?: Person }) {
   const [way, setWay] = useState('house');
   const [promised, setPromised] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
-  const family = cuts.data?.find((c) => c.id === cut)?.family;
+  const offered = waysOf(
+    cuts.data?.find((c) => c.id === cut),
+    ways.data,
+  );
   const make = async (e: FormEvent) => {
     e.preventDefault();
     try {
@@ -75,14 +79,14 @@ function Form(props: { onClose: () => void; person?: Person }) {
           <Pick
             label="Way of drafting"
             value={way}
-            options={ways.data?.filter((w) => w.family === family).map((w) => ({ id: w.id, title: w.title })) ?? []}
+            options={offered.map((w) => ({ id: w.id, title: w.title }))}
             onChange={setWay}
             className="min-h-11"
           />
         </div>
       </div>
       <p className="text-soft">{cuts.data?.find((c) => c.id === cut)?.about}</p>
-      <p className="text-soft">{ways.data?.find((w) => w.id === way && w.family === family)?.why}</p>
+      <p className="text-soft">{offered.find((w) => w.id === way)?.why}</p>
       <Field
         label="Promised for"
         type="date"

@@ -9,6 +9,7 @@ import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { useUnit } from '../tape/unit';
 import { daysTo } from '../words/dates';
+import { waysOf } from '../words/ways';
 import { FirstSteps } from './FirstSteps';
 
 const NewTicket = lazy(async () => ({ default: (await import('./NewTicket')).NewTicket }));
@@ -92,7 +93,7 @@ function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) =>
   const later = useUndoable();
   const queries = useQueryClient();
   const cut = cuts.data?.find((c) => c.id === t.cut);
-  const way = ways.data?.find((w) => w.id === t.way && w.family === cut?.family);
+  const way = waysOf(cut, ways.data).find((w) => w.id === t.way);
   const days = t.promised ? daysTo(t.promised) : null;
   const remove = () => {
     onGone(true);

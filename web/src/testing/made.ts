@@ -33,6 +33,9 @@ export const madePiece = (over: Partial<Piece>): Piece => ({
   marks: [],
   grain: [],
   label: [],
+  folds: [],
+  lines: [],
+  madeBy: null,
   ...over,
 });
 
@@ -49,6 +52,7 @@ export const madeDraft = (over: Partial<Draft>): Draft => ({
   levels: [],
   settings: {},
   cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  made: [],
   ...over,
 });
 

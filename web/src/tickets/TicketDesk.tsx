@@ -88,11 +88,20 @@ function useWork(id: string) {
   const asked = useMemo<DraftAsked | null>(
     () =>
       kept && sheet
-        ? { cut: kept.cut, way: kept.way, measures: askedOf(sheet), settings: kept.settings, cloth: kept.cloth }
+        ? {
+            cut: kept.cut,
+            way: kept.way,
+            measures: askedOf(sheet),
+            settings: kept.settings,
+            cloth: kept.cloth,
+            with: kept.with,
+            without: kept.without,
+          }
         : null,
     [kept, sheet],
   );
-  const preview = useDraft(asked);
+  // What would mend a fault is looked for where faults are looked at, not with every stroke.
+  const preview = useDraft(useMemo(() => asked && { ...asked, remedies: false }, [asked]));
   const good = useRef<Draft | null>(null);
   if (preview.data) good.current = preview.data;
   const fault = preview.error instanceof Problem && !preview.error.lost ? preview.error : mine.refused;

@@ -19,6 +19,8 @@ const kept: Kept = {
   way: 'house',
   settings: { hipEase: 25.4, closure: 'fly' },
   cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  with: [],
+  without: [],
   promised: '2026-12-04',
 };
 

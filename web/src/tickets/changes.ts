@@ -2,9 +2,9 @@
 import type { Cloth, SettingValue, Ticket } from '../api/client';
 
 /** What can be changed on a ticket. */
-export type Kept = Pick<Ticket, 'name' | 'cut' | 'way' | 'settings' | 'cloth' | 'promised'>;
+export type Kept = Pick<Ticket, 'name' | 'cut' | 'way' | 'settings' | 'cloth' | 'with' | 'without' | 'promised'>;
 
-/** Where a change is made: name, cut, way, promised, cloth.width, settings.hipEase. */
+/** Where a change is made: name, cut, way, promised, cloth.width, settings.hipEase, made.lining. */
 export type Place = string;
 export type Value = SettingValue | boolean | null;
 
@@ -17,6 +17,8 @@ export const keptOf = (ticket: Ticket): Kept => ({
   way: ticket.way,
   settings: ticket.settings,
   cloth: ticket.cloth,
+  with: ticket.with,
+  without: ticket.without,
   promised: ticket.promised,
 });
 
@@ -28,6 +30,8 @@ export function valueAt(kept: Kept, place: Place): Value {
       return kept.settings[rest] ?? null;
     case 'cloth':
       return clothAt(kept.cloth, rest);
+    case 'made':
+      return kept.with.includes(rest) ? WITH : kept.without.includes(rest) ? WITHOUT : null;
     case 'name':
       return kept.name;
     case 'cut':
@@ -51,11 +55,23 @@ function made(kept: Kept, { set, to }: Step): Kept {
     return { ...kept, settings: to === null || typeof to === 'boolean' ? others : { ...others, [rest]: to } };
   }
   if (head === 'cloth') return { ...kept, cloth: woven(kept.cloth, rest, to) };
+  if (head === 'made') {
+    return { ...kept, with: member(kept.with, rest, to === WITH), without: member(kept.without, rest, to === WITHOUT) };
+  }
   if (head === 'promised') return { ...kept, promised: typeof to === 'string' ? to : null };
   if (typeof to !== 'string') return kept;
   if (head === 'name') return { ...kept, name: to };
   if (head === 'cut') return { ...kept, cut: to };
   return head === 'way' ? { ...kept, way: to } : kept;
+}
+
+/** What a hand says of an operation: that it is added, or taken off; nothing is as the recipe has it. */
+export const WITH = 'with';
+export const WITHOUT = 'without';
+
+function member(names: string[], name: string, there: boolean): string[] {
+  const others = names.filter((n) => n !== name);
+  return there ? [...others, name].sort() : others;
 }
 
 function clothAt(cloth: Cloth, part: string): Value {
@@ -110,6 +126,7 @@ export function merged(...runs: (readonly Step[])[]): Step[] {
 /** Every place at which two differ. */
 export function differing(one: Kept, other: Kept): Place[] {
   const settings = [...new Set([...Object.keys(one.settings), ...Object.keys(other.settings)])].sort();
+  const made = [...new Set([one, other].flatMap((k) => [...k.with, ...k.without]))].sort();
   const places = [
     'name',
     'cut',
@@ -121,6 +138,7 @@ export function differing(one: Kept, other: Kept): Place[] {
     'cloth.oneWay',
     'cloth.drape',
     ...settings.map((s) => `settings.${s}`),
+    ...made.map((m) => `made.${m}`),
   ];
   return places.filter((p) => valueAt(one, p) !== valueAt(other, p));
 }

@@ -18,9 +18,12 @@ describe('the hand test', () => {
 });
 
 describe('another cut', () => {
-  const cut = (id: string, family: string, settings: string[], way = 'house'): Cut => ({
+  const cut = (id: string, part: string, settings: string[], way = 'house'): Cut => ({
     id,
-    family,
+    group: part,
+    parts: [part],
+    ways: ['quarter', 'allocated', 'house', 'arc'],
+    operations: [],
     way,
     title: id,
     about: '',
@@ -34,15 +37,18 @@ describe('another cut', () => {
       least: 0,
       most: 100,
       choices: [],
+      readBy: [part],
     })),
   });
-  const way = (id: string, family: string): Way => ({ id, family, title: id, why: '', rules: {} });
+  const way = (id: string, part: string): Way => ({ id, part, cut: null, title: id, why: '', rules: {} });
   const kept: Kept = {
     name: 'x',
     cut: 'straight-skirt',
     way: 'allocated',
     settings: { hipEase: 20, slit: 100 },
     cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+    with: [],
+    without: [],
     promised: null,
   };
 

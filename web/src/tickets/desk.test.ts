@@ -62,6 +62,8 @@ const ticket = (id: string): Ticket => ({
   way: 'house',
   settings: {},
   cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  with: [],
+  without: [],
   promised: null,
   version: 1,
   revisions: 0,

@@ -1,7 +1,7 @@
 /** Places of a ticket and what is at them, as they are said at the table. */
 import { useCuts, useWays } from '../api/queries';
 import { useUnit } from '../tape/unit';
-import type { Place, Value } from './changes';
+import { type Place, type Value, WITH } from './changes';
 
 const TITLES: Record<string, string> = {
   name: 'Name',
@@ -23,9 +23,12 @@ export function useInWords(cut: string) {
   const unit = useUnit();
   const settings = cuts.data?.find((c) => c.id === cut)?.settings ?? [];
   const settingAt = (place: Place) => settings.find((s) => `settings.${s.key}` === place);
+  const operations = cuts.data?.find((c) => c.id === cut)?.operations ?? [];
+  const after = (place: Place) => place.slice(place.indexOf('.') + 1);
+  const operationAt = (place: Place) => operations.find((o) => `made.${o.id}` === place)?.title;
   const share = (value: Value) => `${unit.number(Math.round(Number(value) * 1000) / 10)} %`;
   return {
-    title: (place: Place) => TITLES[place] ?? settingAt(place)?.title ?? place.slice(place.indexOf('.') + 1),
+    title: (place: Place) => TITLES[place] ?? settingAt(place)?.title ?? operationAt(place) ?? after(place),
     value: (place: Place, value: Value): string => {
       switch (place) {
         case 'cut':
@@ -47,6 +50,8 @@ export function useInWords(cut: string) {
         case 'name':
           return String(value);
       }
+      if (place.startsWith('made.'))
+        return value === null ? 'as the recipe has it' : value === WITH ? 'made with it' : 'without it';
       if (value === null) return 'by the way';
       const setting = settingAt(place);
       if (setting?.kind === 'choice') return setting.choices.find((c) => c.id === value)?.title ?? String(value);

@@ -1,4 +1,5 @@
 import type { Cut, Way } from '../api/client';
+import { waysOf } from '../words/ways';
 import type { Kept, Step } from './changes';
 
 /** What changes with the cut: amounts the other cut does not know go, and its own way comes where this one is not among its ways. */
@@ -7,6 +8,6 @@ export function cutSteps(kept: Kept, to: Cut, ways: Way[]): Step[] {
   const goes = Object.keys(kept.settings)
     .filter((key) => !known.has(key))
     .map((key) => ({ set: `settings.${key}`, to: null }));
-  const hasWay = ways.some((w) => w.family === to.family && w.id === kept.way);
+  const hasWay = waysOf(to, ways).some((w) => w.id === kept.way);
   return [{ set: 'cut', to: to.id }, ...(hasWay ? [] : [{ set: 'way', to: to.way }]), ...goes];
 }

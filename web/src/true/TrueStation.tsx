@@ -22,7 +22,8 @@ export function TrueStation() {
   const { id } = work;
   const cuts = useCuts();
   const undoable = useUndoable();
-  const checks = work.draft?.checks ?? [];
+  const looked = useDraft(work.asked);
+  const checks = (looked.data ?? work.draft)?.checks ?? [];
   const picked = checks.find((c) => c.id === search.get('check')) ?? worst(checks);
   // A remedy can be looked at before it is applied: the same plumb line, hung as it would then be.
   const [tried, setTried] = useState<{ check: string; at: number } | null>(null);

@@ -18,6 +18,7 @@ class LayersTest {
             "pattern",
             "paper",
             "rule",
+            "table",
             "block",
             "style",
             "truing",
@@ -25,7 +26,7 @@ class LayersTest {
             "lay",
             "making",
             "fitting",
-            "cut");
+            "garment");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

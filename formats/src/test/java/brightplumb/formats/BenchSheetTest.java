@@ -2,7 +2,7 @@ package brightplumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightplumb.core.cut.Drafted;
+import brightplumb.core.garment.Drafted;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;

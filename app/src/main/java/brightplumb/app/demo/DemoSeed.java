@@ -8,6 +8,7 @@ import brightplumb.app.people.Sheets;
 import brightplumb.app.tickets.Revisions;
 import brightplumb.app.tickets.TicketDrafts;
 import brightplumb.app.tickets.Tickets;
+import brightplumb.core.garment.MadeWith;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.TapeReader;
 import brightplumb.core.measure.Unit;
@@ -81,7 +82,16 @@ class DemoSeed implements ApplicationRunner {
         UUID other = workroom("Harbour Lane Alterations", "other@brightplumb.test", "Tobias Crane");
         UUID person =
                 person(other, "Perpetua Sedge", "in", "waistGirth", "31", "hipGirth", "41 1/2", "hipDepth", "8 1/2");
-        tickets.add(other, person, "Grey flannel skirt", "straight-skirt", "quarter", Map.of(), Cloth.WOVEN, null);
+        tickets.add(
+                other,
+                person,
+                "Grey flannel skirt",
+                "straight-skirt",
+                "quarter",
+                Map.of(),
+                Cloth.WOVEN,
+                MadeWith.RECIPE,
+                null);
         LOG.info("The demo workrooms are there");
     }
 
@@ -212,6 +222,7 @@ class DemoSeed implements ApplicationRunner {
                 "house",
                 Map.of(),
                 Cloth.WOVEN,
+                MadeWith.RECIPE,
                 today.plusDays(12));
         tickets.add(
                 room,
@@ -221,6 +232,7 @@ class DemoSeed implements ApplicationRunner {
                 "sixteenth",
                 Map.of(),
                 Cloth.WOVEN,
+                MadeWith.RECIPE,
                 today.plusDays(20));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
@@ -234,7 +246,7 @@ class DemoSeed implements ApplicationRunner {
             Map<String, Object> settings,
             Cloth cloth,
             LocalDate promised) {
-        return tickets.add(room, person, name, "straight-skirt", way, settings, cloth, promised);
+        return tickets.add(room, person, name, "straight-skirt", way, settings, cloth, MadeWith.RECIPE, promised);
     }
 
     private UUID person(UUID room, String name, String unit, String... readings) {

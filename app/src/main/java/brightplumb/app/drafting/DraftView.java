@@ -19,7 +19,8 @@ public record DraftView(
         List<EstimateView> estimates,
         List<LevelView> levels,
         Map<String, InForceView> settings,
-        ClothView cloth) {
+        ClothView cloth,
+        List<MadeView> made) {
 
     /** One step of the working. */
     public record StepView(
@@ -44,7 +45,7 @@ public record DraftView(
     public record RivalView(String way, String title, double value, String formula) {}
 
     /** What a step put on the paper. */
-    public record DrawnView(String panel, String role, String label, List<Segment> segments) {}
+    public record DrawnView(String sheet, String role, String label, List<Segment> segments) {}
 
     /** A straight line or a cubic; handles only on the latter. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -61,7 +62,7 @@ public record DraftView(
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             double[] to) {}
 
-    /** A piece as sewn and as cut. */
+    /** A piece as sewn and as cut; {@code madeBy} the operation it came of, null for a block's own. */
     public record PieceView(
             String id,
             String name,
@@ -77,7 +78,19 @@ public record DraftView(
             List<DartView> darts,
             List<MarkView> marks,
             double[][] grain,
-            List<String> label) {}
+            List<String> label,
+            List<FoldView> folds,
+            List<PlacedView> lines,
+            @Schema(types = {"string", "null"}) String madeBy) {}
+
+    /** A fold laid in the cloth: out, middle and back line. */
+    public record FoldView(String kind, double[][] out, double[][] middle, double[][] back, double sewnDown) {}
+
+    /** A line placed inside a piece. */
+    public record PlacedView(String id, String text, List<Segment> segments) {}
+
+    /** Something done to the garment, or that could be; {@code recipe} where the cut has it. */
+    public record MadeView(String id, String title, boolean recipe, boolean done, List<String> pieces) {}
 
     /**
      * What is sewn to what. A run over several edges is several of these with one {@code seam}.
@@ -93,12 +106,14 @@ public record DraftView(
     public record JoinView(
             String seam, String one, String other, double from, double to, double length, double eased, String kind) {}
 
-    /** One edge: which segments of the sewn line it is. */
+    /** One edge: its name at the bench, what is added outside it, how it ends up, and which segments of the sewn line it is. */
     public record SeamView(
             String id,
+            String spoken,
             double length,
             double allowance,
             @Schema(types = {"string", "null"}) String pairsWith,
+            String end,
             List<Integer> segments) {}
 
     /** A dart as drawn, open. */
@@ -165,6 +180,7 @@ public record DraftView(
             @Schema(types = {"number", "null"}) Double value,
             @Schema(types = {"string", "null"}) String choice,
             boolean byHand,
+            boolean applies,
             String formula,
             String why) {}
 

@@ -1,39 +1,63 @@
 package brightplumb.app.drafting;
 
 import brightplumb.app.drafting.DraftView.*;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
-import brightplumb.core.cut.Rival;
 import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Rival;
 import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
-import brightplumb.core.pattern.Seam;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Stretch;
+import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Estimate;
-import brightplumb.core.truing.Check;
+import brightplumb.core.table.Check;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Token;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Turns what the core answers into the contract's names. */
 final class DraftViews {
 
-    /** The cloth that is seen; other layers come with the pieces that lie in them. */
-    private static final String SHELL = "shell";
-
     private DraftViews() {}
 
-    static DraftView of(Drafted drafted) {
+    /**
+     * What of a draft is answered.
+     *
+     * @param remedies whether remedies are looked for
+     * @param made whether the pieces that operations made are told
+     */
+    record Shown(boolean remedies, boolean made) {
+        static Shown of(PreviewRequest request) {
+            if (request.pieces() != null && !request.pieces().equals("panels")) {
+                throw new Refusal("pieces", "Pieces are panels, or all of them where nothing is said");
+            }
+            return new Shown(!Boolean.FALSE.equals(request.remedies()), request.pieces() == null);
+        }
+    }
+
+    static DraftView of(Drafted drafted, Shown shown) {
+        Map<String, String> madeBy = new HashMap<>();
+        drafted.made()
+                .forEach(
+                        m -> m.pieces().forEach(p -> madeBy.put(p, m.operation().id())));
+        Pattern pattern = drafted.draft().pattern();
         Map<String, List<Rival>> rivals = Drafting.rivals(drafted);
         Map<String, Double> facts = new LinkedHashMap<>();
         drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));
@@ -45,19 +69,35 @@ final class DraftViews {
                         .map(s -> step(s, rivals.getOrDefault(s.id(), List.of())))
                         .toList(),
                 drafted.pieces().stream()
-                        .map(p -> piece(p, drafted.draft().joins()))
+                        .filter(p -> shown.made()
+                                || !madeBy.containsKey(p.piece().id().toString()))
+                        .map(p -> piece(p, pattern, madeBy.get(p.piece().id().toString())))
                         .toList(),
-                drafted.draft().joins().stream().map(DraftViews::join).toList(),
-                drafted.checks().stream().map(DraftViews::check).toList(),
+                pattern.joins().stream()
+                        .filter(j -> shown.made() || madeBy.keySet().stream().noneMatch(made -> holds(j, made)))
+                        .flatMap(DraftViews::join)
+                        .toList(),
+                drafted.checks().stream().map(c -> check(c, shown.remedies())).toList(),
                 drafted.draft().notices().stream()
                         .map(n -> new NoticeView(n.id(), n.text(), remedy(n.remedy())))
                         .toList(),
                 drafted.estimates().stream().map(DraftViews::estimate).toList(),
                 drafted.draft().levels().stream()
+                        .filter(l -> l.hand() != Hand.RIGHT)
                         .map(l -> new LevelView(l.name(), l.y()))
                         .toList(),
                 inForce(drafted),
-                ClothView.of(drafted.request().cloth()));
+                ClothView.of(drafted.request().cloth()),
+                drafted.made().stream()
+                        .map(m -> new MadeView(
+                                m.operation().id(), m.operation().title(), m.recipe(), m.done(), m.pieces()))
+                        .toList());
+    }
+
+    private static boolean holds(Join join, String piece) {
+        return join.layers().stream()
+                .flatMap(r -> r.stretches().stream())
+                .anyMatch(s -> s.piece().toString().equals(piece));
     }
 
     static EstimateView estimate(Estimate e) {
@@ -73,6 +113,7 @@ final class DraftViews {
                                 s.amount() == null ? null : s.amount().value(),
                                 s.choice() == null ? null : s.choice().id(),
                                 s.byHand(),
+                                s.applies(),
                                 s.amount() == null ? "" : s.amount().formula(),
                                 s.why())));
         return settings;
@@ -96,7 +137,7 @@ final class DraftViews {
                 amount.overridden(),
                 step.drawn().stream()
                         .map(d -> new DrawnView(
-                                d.panel().id(), d.role().name().toLowerCase(Locale.ROOT), d.label(), segments(d.run())))
+                                d.sheet(), d.role().name().toLowerCase(Locale.ROOT), d.label(), segments(d.run())))
                         .toList());
     }
 
@@ -127,57 +168,104 @@ final class DraftViews {
         return new double[] {p.x(), p.y()};
     }
 
-    private static JoinView join(Join join) {
-        Stretch one = join.layers().get(0).stretches().get(0);
-        Stretch other = join.layers().get(1).stretches().get(0);
-        return new JoinView(
-                join.seam(),
-                one.name(),
-                other.name(),
-                one.from(),
-                one.to(),
-                one.length(),
-                join.eased(),
-                join.kind().name().toLowerCase(Locale.ROOT));
+    /** A join, stretch by stretch: each part that lies between the same two edges, against every layer but the first. */
+    private static Stream<JoinView> join(Join join) {
+        List<JoinView> views = new ArrayList<>();
+        for (int layer = 1; layer < join.layers().size(); layer++) {
+            List<Stretch> ones = join.layers().get(0).stretches();
+            List<Stretch> others = join.layers().get(layer).stretches();
+            int i = 0;
+            int k = 0;
+            double usedOne = 0;
+            double usedOther = 0;
+            while (i < ones.size() && k < others.size()) {
+                Stretch one = ones.get(i);
+                double leftOne = one.length() - usedOne;
+                double leftOther = others.get(k).length() - usedOther;
+                boolean last = i == ones.size() - 1 && k == others.size() - 1;
+                double length = last ? leftOne : Math.min(leftOne, leftOther);
+                if (length > Tolerance.ON_LINE) {
+                    double from = one.backwards() ? one.to() - usedOne - length : one.from() + usedOne;
+                    views.add(new JoinView(
+                            join.seam(),
+                            one.name(),
+                            others.get(k).name(),
+                            from,
+                            from + length,
+                            length,
+                            last ? join.eased() : 0,
+                            join.kind().name().toLowerCase(Locale.ROOT)));
+                }
+                usedOne += length;
+                usedOther += length;
+                if (usedOne >= one.length() - Tolerance.ON_LINE) {
+                    i++;
+                    usedOne = 0;
+                }
+                if (k < others.size() && usedOther >= others.get(k).length() - Tolerance.ON_LINE) {
+                    k++;
+                    usedOther = 0;
+                }
+            }
+        }
+        return views.stream();
     }
 
-    private static PieceView piece(CutPiece cut, List<Join> joins) {
+    private static PieceView piece(CutPiece cut, Pattern pattern, String madeBy) {
         var piece = cut.piece();
         List<SeamView> seams = new ArrayList<>();
         int at = 0;
-        for (Seam seam : piece.seams()) {
+        for (Edge edge : piece.edges()) {
             List<Integer> segments = new ArrayList<>();
-            for (int i = 0; i < seam.run().size(); i++) {
+            for (int i = 0; i < edge.run().size(); i++) {
                 segments.add(at++);
             }
             seams.add(new SeamView(
-                    seam.edge().id(),
-                    seam.length(),
-                    cut.allowances().getOrDefault(seam.edge(), 0.0),
-                    pairsWith(piece.id(), seam.edge(), joins),
+                    edge.name(),
+                    edge.role().spoken(),
+                    edge.length(),
+                    cut.allowance(edge).outside(),
+                    pairsWith(piece.id(), edge, pattern),
+                    edge.end().name().toLowerCase(Locale.ROOT),
                     segments));
         }
         return new PieceView(
-                piece.id(),
+                piece.id().toString(),
                 cut.name(),
-                piece.panel().id(),
-                SHELL,
+                piece.panel(),
+                piece.layer().id(),
                 cut.cut(),
                 cut.onFold(),
                 cut.mirrored(),
-                false,
+                cut.fused(),
                 segments(piece.sewLine()),
                 segments(cut.cutLine()),
                 seams,
                 piece.darts().stream().map(DraftViews::dart).toList(),
                 piece.marks().stream().map(DraftViews::mark).toList(),
-                new double[][] {xy(piece.grain().from()), xy(piece.grain().to())},
-                List.of(cut.name(), cut.instruction()));
+                line(piece.grain()),
+                List.of(cut.name(), cut.instruction()),
+                piece.folds().stream()
+                        .map(f -> new FoldView(
+                                f.kind().name().toLowerCase(Locale.ROOT),
+                                line(f.out()),
+                                line(f.middle()),
+                                line(f.back()),
+                                f.sewnDown()))
+                        .toList(),
+                piece.lines().stream()
+                        .map(l -> new PlacedView(l.id(), l.text(), segments(l.run())))
+                        .toList(),
+                madeBy);
+    }
+
+    private static double[][] line(Line line) {
+        return new double[][] {xy(line.from()), xy(line.to())};
     }
 
     /** The edge an edge is sewn to, as piece and edge; null where it is sewn to nothing. */
-    private static String pairsWith(String piece, Edge edge, List<Join> joins) {
-        return joins.stream()
+    private static String pairsWith(PieceId piece, Edge edge, Pattern pattern) {
+        return pattern.joins().stream()
                 .flatMap(join -> join.partner(piece, edge).stream())
                 .findFirst()
                 .map(Stretch::name)
@@ -200,7 +288,8 @@ final class DraftViews {
                 mark.along());
     }
 
-    private static CheckView check(Check c) {
+    private static CheckView check(Check c, boolean remedies) {
+        List<Remedy> found = remedies ? c.remedies() : List.of();
         return new CheckView(
                 c.id(),
                 c.title(),
@@ -213,8 +302,8 @@ final class DraftViews {
                 c.quantity().id(),
                 c.text(),
                 c.cause(),
-                c.remedies().isEmpty() ? null : remedy(c.remedies().get(0)),
-                c.remedies().stream().map(DraftViews::remedy).toList());
+                found.isEmpty() ? null : remedy(found.get(0)),
+                found.stream().map(DraftViews::remedy).toList());
     }
 
     private static RemedyView remedy(Remedy remedy) {

@@ -1,21 +1,23 @@
 package brightplumb.app.drafting;
 
 import brightplumb.app.Page;
-import brightplumb.core.cut.Catalogue;
-import brightplumb.core.cut.Cut;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Cut;
+import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Part;
 import brightplumb.core.measure.Measure;
-import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
-import brightplumb.core.rule.Ways;
+import brightplumb.core.table.Operation;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,7 +29,7 @@ class DraftingController {
 
     record ChoiceView(String id, String title) {}
 
-    /** A setting a cut has. {@code kind} is length, ratio or choice. */
+    /** A setting a cut has. {@code kind} is length, ratio or choice; {@code readBy} the parts and operations it says something to. */
     record SettingView(
             String key,
             String title,
@@ -36,19 +38,32 @@ class DraftingController {
             String kind,
             double least,
             double most,
-            List<ChoiceView> choices) {}
+            List<ChoiceView> choices,
+            List<String> readBy) {}
+
+    /** Something that can be done to a garment; {@code recipe} where the cut has it. */
+    record OperationView(String id, String title, boolean recipe) {}
 
     record CutView(
             String id,
             String title,
             String about,
-            String family,
+            String group,
+            List<String> parts,
+            List<String> ways,
             String way,
             List<String> measures,
-            List<SettingView> settings) {}
+            List<SettingView> settings,
+            List<OperationView> operations) {}
 
-    /** A way, with why each of its rules is what it is. */
-    record WayView(String id, String family, String title, String why, Map<String, String> rules) {}
+    /** A way of a part, with why each of its rules is what it is; {@code cut} where it is one recipe's own. */
+    record WayView(
+            String id,
+            String part,
+            @Schema(types = {"string", "null"}) String cut,
+            String title,
+            String why,
+            Map<String, String> rules) {}
 
     /** A measure; {@code sided} where left and right may differ. */
     record MeasureView(String key, String title, String run, String level, String how, boolean sided) {}
@@ -60,7 +75,12 @@ class DraftingController {
 
     @GetMapping("/api/ways")
     Page<WayView> ways() {
-        return Page.whole(Ways.ALL.stream().map(DraftingController::way).toList());
+        Stream<WayView> ofParts = Catalogue.ways().stream().map(way -> way(way, null));
+        Stream<WayView> ofRecipes = Catalogue.CUTS.stream()
+                .flatMap(cut -> cut.ways().stream()
+                        .filter(way -> way.id().equals(Way.BENCH))
+                        .map(way -> way(way, cut.id())));
+        return Page.whole(Stream.concat(ofParts, ofRecipes).toList());
     }
 
     @GetMapping("/api/measures")
@@ -73,7 +93,7 @@ class DraftingController {
 
     @PostMapping("/api/drafts/preview")
     DraftView preview(@RequestBody PreviewRequest request) {
-        return DraftViews.of(Drafting.draft(request.read()));
+        return DraftViews.of(Drafting.draft(request.read()), DraftViews.Shown.of(request));
     }
 
     /** What each inspection of a draft measured, laid out to be seen. */
@@ -95,31 +115,37 @@ class DraftingController {
                 cut.id(),
                 cut.title(),
                 cut.about(),
-                cut.family().name().toLowerCase(Locale.ROOT),
+                cut.group().id(),
+                cut.parts().stream().map(Part::id).toList(),
+                cut.ways().stream().map(Way::id).toList(),
                 cut.way(),
                 cut.measures().stream().map(Measure::key).toList(),
-                cut.family().settings().stream()
-                        .map(setting -> setting(cut.family(), setting))
+                cut.settings().stream().map(setting -> setting(cut, setting)).toList(),
+                Catalogue.OPERATIONS.stream()
+                        .map(o ->
+                                new OperationView(o.id(), o.title(), cut.with().contains(o)))
                         .toList());
     }
 
-    private static SettingView setting(Family family, Setting s) {
+    private static SettingView setting(Cut cut, Setting s) {
         return new SettingView(
                 s.key(),
                 s.title(),
                 s.label(),
                 s.zone().title(),
-                s.isChoice() ? "choice" : s.isRatio() ? "ratio" : "length",
+                s.kind().name().toLowerCase(Locale.ROOT),
                 s.least(),
                 s.most(),
-                family.choices(s).stream()
-                        .map(c -> new ChoiceView(c.id(), c.title()))
+                s.choices().stream().map(c -> new ChoiceView(c.id(), c.title())).toList(),
+                Stream.concat(cut.parts().stream().map(Part::block), Catalogue.OPERATIONS.stream())
+                        .filter(o -> o.reads().contains(s))
+                        .map(Operation::id)
                         .toList());
     }
 
-    private static WayView way(Way way) {
+    private static WayView way(Way way, String cut) {
         Map<String, String> rules = new LinkedHashMap<>();
         way.rules().forEach((setting, rule) -> rules.put(setting.key(), rule.why()));
-        return new WayView(way.id(), way.family().name().toLowerCase(Locale.ROOT), way.title(), way.why(), rules);
+        return new WayView(way.id(), way.part(), cut, way.title(), way.why(), rules);
     }
 }

@@ -1,8 +1,8 @@
 package brightplumb.app.drafting;
 
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
 import brightplumb.core.cutting.GeometryHash;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.Refusal;
 import java.nio.charset.StandardCharsets;
 import java.util.HexFormat;

@@ -1,9 +1,9 @@
 package brightplumb.app.drafting;
 
-import brightplumb.core.truing.Check;
-import brightplumb.core.truing.Evidence;
-import brightplumb.core.truing.Exhibit;
-import brightplumb.core.truing.Quantity;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Quantity;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;

@@ -1,9 +1,10 @@
 package brightplumb.app.drafting;
 
 import brightplumb.app.drafting.DraftView.ClothView;
-import brightplumb.core.cut.Catalogue;
-import brightplumb.core.cut.Cut;
-import brightplumb.core.cut.DraftRequest;
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Cut;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.MadeWith;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Provenance;
@@ -12,10 +13,12 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,9 +33,34 @@ import java.util.Set;
  *     came from
  * @param settings setting keys to mm, a ratio or a choice's id
  * @param cloth the cloth; the cut's own where it is missing
+ * @param with what a hand adds to the cut, by the operations' ids
+ * @param without what a hand takes off it; {@code all} leaves the block
+ * @param remedies whether remedies are looked for; they are, where it is missing
+ * @param pieces {@code panels} where only what the block draws is answered; all pieces where it is missing
  */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 public record PreviewRequest(
-        String cut, String way, Map<String, Object> measures, Map<String, Object> settings, ClothRequest cloth) {
+        String cut,
+        String way,
+        Map<String, Object> measures,
+        Map<String, Object> settings,
+        ClothRequest cloth,
+        List<String> with,
+        List<String> without,
+        Boolean remedies,
+        String pieces) {
+
+    public PreviewRequest {
+        with = with == null ? List.of() : with.stream().sorted().distinct().toList();
+        without = without == null
+                ? List.of()
+                : without.stream().sorted().distinct().toList();
+    }
+
+    /** The same request with other settings. */
+    public PreviewRequest setting(Map<String, Object> others) {
+        return new PreviewRequest(cut, way, measures, others, cloth, with, without, remedies, pieces);
+    }
 
     /** A cloth; what is missing is as the cut's own cloth has it. */
     public record ClothRequest(Double stretch, Double width, Boolean folded, Boolean oneWay, String drape) {
@@ -92,7 +120,8 @@ public record PreviewRequest(
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
         }
-        return DraftRequest.of(cut, way, sheet, set, asked);
+        return DraftRequest.of(
+                cut, way, sheet, set, asked, new MadeWith(new LinkedHashSet<>(with), new LinkedHashSet<>(without)));
     }
 
     /** Measures as a sheet; what is no number goes among the faults. */

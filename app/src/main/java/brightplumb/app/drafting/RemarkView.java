@@ -1,7 +1,7 @@
 package brightplumb.app.drafting;
 
-import brightplumb.core.cut.Fitting;
 import brightplumb.core.fitting.Remark;
+import brightplumb.core.garment.Fitting;
 import java.util.LinkedHashMap;
 import java.util.Map;
 

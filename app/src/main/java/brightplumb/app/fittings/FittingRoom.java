@@ -10,9 +10,9 @@ import brightplumb.app.tickets.Revisions;
 import brightplumb.app.tickets.TicketDrafts;
 import brightplumb.app.tickets.TicketView;
 import brightplumb.app.tickets.Tickets;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafting;
-import brightplumb.core.cut.Fitting;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Fitting;
 import brightplumb.core.measure.Refusal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -83,7 +83,7 @@ class FittingRoom {
         Map<String, Object> changes = changes(worn, asked);
         Map<String, Object> settings = new LinkedHashMap<>(ticket.settings());
         settings.putAll(changes);
-        PreviewRequest corrected = new PreviewRequest(worn.cut(), worn.way(), worn.measures(), settings, worn.cloth());
+        PreviewRequest corrected = worn.setting(settings);
         // All is drawn before anything is kept: what cannot be drafted is refused, and no connection waits for a draft.
         Revisions.Drawn before = revisions.draw(worn);
         Revisions.Drawn after = revisions.draw(corrected);
@@ -118,6 +118,7 @@ class FittingRoom {
                 ticket.way(),
                 applied.after().request().settings(),
                 corrected.cloth(),
+                corrected.made(),
                 ticket.promised());
         if (!changed) {
             throw new Stale(tickets.require(workroom, id));

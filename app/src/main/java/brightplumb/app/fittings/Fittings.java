@@ -1,7 +1,7 @@
 package brightplumb.app.fittings;
 
-import brightplumb.core.cut.Catalogue;
 import brightplumb.core.fitting.Remark;
+import brightplumb.core.garment.Catalogue;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;

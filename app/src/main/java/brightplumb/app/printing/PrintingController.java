@@ -7,13 +7,12 @@ import brightplumb.app.tickets.Revisions;
 import brightplumb.app.tickets.TicketDrafts;
 import brightplumb.app.tickets.TicketView;
 import brightplumb.app.tickets.Tickets;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Unit;
-import brightplumb.core.rule.Way;
-import brightplumb.core.rule.Ways;
 import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
@@ -188,11 +187,7 @@ class PrintingController {
         return new TitleBlock(
                 ticket.name(),
                 ticket.personName(),
-                Ways.ALL.stream()
-                        .filter(w -> w.id().equals(way))
-                        .findFirst()
-                        .map(Way::title)
-                        .orElse(way),
+                Catalogue.wayTitle(way).orElse(way),
                 named,
                 days.write(LocalDate.now()),
                 initials(member.name()));

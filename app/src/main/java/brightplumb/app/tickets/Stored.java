@@ -2,7 +2,10 @@ package brightplumb.app.tickets;
 
 import brightplumb.app.drafting.DraftView.ClothView;
 import brightplumb.app.drafting.PreviewRequest;
+import brightplumb.core.garment.MadeWith;
+import brightplumb.core.rule.Way;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -16,10 +19,29 @@ import tools.jackson.databind.node.ObjectNode;
 class Stored {
 
     /** The shape that is written today. */
-    static final int FORMAT = 2;
+    static final int FORMAT = 3;
 
     /** The step from each format to the next, on a cloth by itself. */
-    private static final List<Consumer<ObjectNode>> CLOTH = List.of(cloth -> cloth.put("drape", "medium"));
+    private static final List<Consumer<ObjectNode>> CLOTH = List.of(cloth -> cloth.put("drape", "medium"), cloth -> {});
+
+    /** The step from each format to the next, on a request but for its cloth. */
+    private static final List<Consumer<ObjectNode>> REQUEST = List.of(request -> {}, Stored::ofBlocks);
+
+    /** The way, in each of these recipes, whose construction amounts became a way of their own. */
+    private static final Map<String, String> RECIPES = Map.of(
+            "tailored-shorts", "house",
+            "drawcord-shorts", "house",
+            "lounge-shorts", "arc",
+            "box-fold-palazzo", "sixteenth");
+
+    /** Before garments were made whole, a draft was its block; and a recipe's construction amounts held in its way. */
+    private static void ofBlocks(ObjectNode request) {
+        request.putArray("without").add(MadeWith.ALL);
+        String way = RECIPES.get(request.path("cut").asString());
+        if (way != null && way.equals(request.path("way").asString(way))) {
+            request.put("way", Way.BENCH);
+        }
+    }
 
     private final JsonMapper json;
 
@@ -42,6 +64,7 @@ class Stored {
         if (request.get("cloth") instanceof ObjectNode cloth) {
             upToDate(cloth, format);
         }
+        REQUEST.subList(format - 1, REQUEST.size()).forEach(step -> step.accept(request));
         return json.treeToValue(request, PreviewRequest.class);
     }
 

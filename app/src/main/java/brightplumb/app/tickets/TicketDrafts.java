@@ -27,6 +27,14 @@ public class TicketDrafts {
         Map<String, Object> measures = new LinkedHashMap<>();
         sheet.readings().forEach((key, reading) -> measures.put(key, reading.asked()));
         return new PreviewRequest(
-                ticket.cut(), ticket.way(), measures, ticket.settings(), ClothRequest.of(ticket.cloth()));
+                ticket.cut(),
+                ticket.way(),
+                measures,
+                ticket.settings(),
+                ClothRequest.of(ticket.cloth()),
+                ticket.with(),
+                ticket.without(),
+                null,
+                null);
     }
 }

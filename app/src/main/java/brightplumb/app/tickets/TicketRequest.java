@@ -4,10 +4,11 @@ import brightplumb.app.Day;
 import brightplumb.app.Written;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.PreviewRequest.ClothRequest;
-import brightplumb.core.cut.DraftRequest;
+import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.measure.Refusal;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
@@ -15,6 +16,8 @@ import java.util.UUID;
  * A ticket to be made or changed.
  *
  * @param way the cut's own where it is missing
+ * @param with what is added to the cut by hand; nothing where it is missing
+ * @param without what is taken off it; nothing where it is missing
  * @param version the version the change was made on; not needed for a new ticket
  */
 record TicketRequest(
@@ -24,6 +27,8 @@ record TicketRequest(
         String way,
         Map<String, Object> settings,
         ClothRequest cloth,
+        List<String> with,
+        List<String> without,
         LocalDate promised,
         Integer version) {
 
@@ -34,7 +39,8 @@ record TicketRequest(
     Checked checked() {
         String called = Written.name("name", name, "A ticket needs a name of at most 120 letters");
         Day.within("promised", promised);
-        DraftRequest request = new PreviewRequest(cut, way, Map.of(), settings, cloth).read();
+        DraftRequest request =
+                new PreviewRequest(cut, way, Map.of(), settings, cloth, with, without, null, null).read();
         Map<String, Object> kept = new HashMap<>();
         if (settings != null) {
             settings.forEach((key, value) -> {

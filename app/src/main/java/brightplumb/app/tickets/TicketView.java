@@ -4,6 +4,7 @@ import brightplumb.app.drafting.DraftView.ClothView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
@@ -11,6 +12,8 @@ import java.util.UUID;
  * A ticket.
  *
  * @param settings what was set by hand: setting keys to mm, a ratio or a choice's id
+ * @param with what was added to the cut by hand, by the operations' ids
+ * @param without what was taken off it
  * @param promised the day it is promised for, or null
  * @param version goes up with every change; a change must name the version it was made on
  * @param revisions how many revisions were frozen
@@ -24,6 +27,8 @@ public record TicketView(
         String way,
         Map<String, Object> settings,
         ClothView cloth,
+        List<String> with,
+        List<String> without,
 
         @Schema(
                 types = {"string", "null"},

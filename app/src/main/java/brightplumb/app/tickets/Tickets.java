@@ -3,10 +3,12 @@ package brightplumb.app.tickets;
 import brightplumb.app.Page;
 import brightplumb.app.drafting.DraftView.ClothView;
 import brightplumb.app.problems.NotHere;
+import brightplumb.core.garment.MadeWith;
 import brightplumb.core.rule.Cloth;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,6 +26,7 @@ public class Tickets {
                    (select count(*) from revision r where r.workroom_id = t.workroom_id and r.ticket_id = t.id) as revisions
             from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id
             where t.workroom_id = :workroom""";
+    private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
     private static final TypeReference<Map<String, Object>> SETTINGS = new TypeReference<>() {};
 
     private final JdbcClient db;
@@ -81,10 +84,12 @@ public class Tickets {
             String way,
             Map<String, Object> settings,
             Cloth cloth,
+            MadeWith made,
             LocalDate promised) {
         return db.sql("""
-                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth, format, promised)
-                        values (:workroom, :person, :name, :cut, :way, :settings::jsonb, :cloth::jsonb, :format, :promised)
+                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth, made_with, made_without, format, promised)
+                        values (:workroom, :person, :name, :cut, :way, :settings::jsonb, :cloth::jsonb,
+                                :with::jsonb, :without::jsonb, :format, :promised)
                         returning id""")
                 .param("workroom", workroom)
                 .param("person", person)
@@ -93,6 +98,8 @@ public class Tickets {
                 .param("way", way)
                 .param("settings", stored.write(settings))
                 .param("cloth", stored.write(ClothView.of(cloth)))
+                .param("with", stored.write(made.with().stream().sorted().toList()))
+                .param("without", stored.write(made.without().stream().sorted().toList()))
                 .param("format", Stored.FORMAT)
                 .param("promised", promised)
                 .query(UUID.class)
@@ -109,10 +116,11 @@ public class Tickets {
             String way,
             Map<String, Object> settings,
             Cloth cloth,
+            MadeWith made,
             LocalDate promised) {
         return db.sql("""
                         update ticket set name = :name, cut = :cut, way = :way, settings = :settings::jsonb,
-                               cloth = :cloth::jsonb, format = :format, promised = :promised, version = version + 1, updated_at = now()
+                               cloth = :cloth::jsonb, made_with = :with::jsonb, made_without = :without::jsonb, format = :format, promised = :promised, version = version + 1, updated_at = now()
                         where workroom_id = :workroom and id = :id and version = :version""")
                         .param("workroom", workroom)
                         .param("id", id)
@@ -122,6 +130,12 @@ public class Tickets {
                         .param("way", way)
                         .param("settings", stored.write(settings))
                         .param("cloth", stored.write(ClothView.of(cloth)))
+                        .param(
+                                "with",
+                                stored.write(made.with().stream().sorted().toList()))
+                        .param(
+                                "without",
+                                stored.write(made.without().stream().sorted().toList()))
                         .param("format", Stored.FORMAT)
                         .param("promised", promised)
                         .update()
@@ -146,6 +160,8 @@ public class Tickets {
                 rs.getString("way"),
                 json.readValue(rs.getString("settings"), SETTINGS),
                 stored.cloth(rs.getString("cloth"), rs.getInt("format")),
+                json.readValue(rs.getString("made_with"), NAMES),
+                json.readValue(rs.getString("made_without"), NAMES),
                 rs.getObject("promised", LocalDate.class),
                 rs.getInt("version"),
                 rs.getInt("revisions"),

@@ -78,6 +78,7 @@ class TicketsController {
                 draft.way().id(),
                 checked.settings(),
                 draft.cloth(),
+                draft.made(),
                 request.promised());
         return ResponseEntity.created(URI.create("/api/tickets/" + id)).body(tickets.require(member.workroom(), id));
     }
@@ -108,6 +109,7 @@ class TicketsController {
                 draft.way().id(),
                 checked.settings(),
                 draft.cloth(),
+                draft.made(),
                 request.promised());
         TicketView now = tickets.require(member.workroom(), id);
         if (!changed) {

@@ -3,8 +3,8 @@ package brightplumb.app.tickets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.rule.Drape;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;

@@ -34,6 +34,8 @@ class TicketDraftsTest {
             "quarter",
             Map.of("hipEase", 12.5),
             new ClothView(0.1, 1400, false, true, "soft"),
+            List.of(),
+            List.of(),
             null,
             3,
             0,

@@ -1,11 +1,11 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.rule.Setting.DART_LENGTH_BACK;
-import static brightplumb.core.rule.Setting.DART_LENGTH_FRONT;
+import static brightplumb.core.rule.DartSettings.DART_LENGTH_BACK;
+import static brightplumb.core.rule.DartSettings.DART_LENGTH_FRONT;
 
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.DartLimit;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
@@ -29,7 +29,7 @@ final class DartRules {
      *
      * @param two whether there are always two
      */
-    static int count(Paper paper, Panel panel, Amount intake, boolean two) {
+    static int count(Paper paper, Half panel, Amount intake, boolean two) {
         Amount most = DartLimit.of(panel);
         int count = intake.value() == 0 ? 0 : two || intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
         paper.step(
@@ -41,8 +41,8 @@ final class DartRules {
     }
 
     /** From the level waist line to the point: two inches at least, and an inch clear of the hip. */
-    static Amount length(Paper paper, Settings set, Amount hipDepth, Panel panel) {
-        Setting setting = panel == Panel.FRONT ? DART_LENGTH_FRONT : DART_LENGTH_BACK;
+    static Amount length(Paper paper, Settings set, Amount hipDepth, Half panel) {
+        Setting setting = panel == Half.FRONT ? DART_LENGTH_FRONT : DART_LENGTH_BACK;
         Amount length = set.amount(setting)
                 .atLeast(LEAST_LENGTH)
                 .atMost(hipDepth.minus(ABOVE_HIP))

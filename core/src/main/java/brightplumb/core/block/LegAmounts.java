@@ -1,15 +1,17 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.ClosedWaist.DartLine;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartLimit;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
@@ -43,10 +45,10 @@ final class LegAmounts {
     }
 
     /** The quarter at the hip: a quarter of the girth with its ease, less what the back takes more. */
-    Amount hip(Panel panel) {
+    Amount hip(Half panel) {
         Amount quarter = body.hip().plus(set.amount(HIP_EASE)).over(4);
         Amount allocation = set.amount(HIP_ALLOCATION);
-        Amount hip = (panel == Panel.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
+        Amount hip = (panel == Half.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
                 .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
@@ -65,7 +67,7 @@ final class LegAmounts {
      * @param crease the crease's distance from the centre-front line, on which a front dart stands
      * @param slope how much the waist falls from centre to side for each mm across, before it is drawn
      */
-    LegQuarter quarter(Panel panel, Amount hip, Amount hipIn, Setting in, String inId, Amount crease, double slope) {
+    LegQuarter quarter(Half panel, Amount hip, Amount hipIn, Setting in, String inId, Amount crease, double slope) {
         Amount waist = waist(panel, hip);
         Amount room = gathered ? set.amount(in) : hipIn.plus(hip.minus(waist).notBelowZero());
         Amount centreIn = paper.step(
@@ -83,7 +85,7 @@ final class LegAmounts {
         return new LegQuarter(hip, hipIn, waist, centreIn, intake, darts, inset);
     }
 
-    private Amount waist(Panel panel, Amount hip) {
+    private Amount waist(Half panel, Amount hip) {
         Amount ease = set.amount(WAIST_EASE);
         Amount waist = (gathered
                         ? hip.plus(ease.over(4))
@@ -100,12 +102,12 @@ final class LegAmounts {
                 gathered ? "As wide as the hip, to be drawn up." : "A quarter of the waist and its ease.");
     }
 
-    private Amount intake(Panel panel, Amount drop) {
-        Setting setting = panel == Panel.FRONT ? DART_INTAKE_FRONT : DART_INTAKE_BACK;
+    private Amount intake(Half panel, Amount drop) {
+        Setting setting = panel == Half.FRONT ? DART_INTAKE_FRONT : DART_INTAKE_BACK;
         Amount asked = gathered
                 ? NONE
                 : set.asked(setting)
-                        .orElseGet(() -> drop.times(panel == Panel.FRONT ? FRONT_SHARE : BACK_SHARE)
+                        .orElseGet(() -> drop.times(panel == Half.FRONT ? FRONT_SHARE : BACK_SHARE)
                                 .notBelowZero()
                                 .atMost(DartLimit.of(panel).times(2)));
         Amount intake = asked.atMost(drop.notBelowZero());
@@ -118,20 +120,20 @@ final class LegAmounts {
                 whyIntake(panel, setting));
     }
 
-    private String whyIntake(Panel panel, Setting setting) {
+    private String whyIntake(Half panel, Setting setting) {
         if (gathered) {
             return "A gathered waist has no darts.";
         }
         String share = set.asked(setting).isPresent()
                 ? set.why(setting)
-                : panel == Panel.FRONT
+                : panel == Half.FRONT
                         ? "Six tenths of what is left when the centre has come in."
                         : "Two thirds, nearly, of what is left when the centre has come in.";
         return share + " Never more than the quarter has to give; under a quarter inch none is sewn.";
     }
 
     private List<DartLine> darts(
-            Panel panel, Amount waist, Amount centreIn, Amount intake, Amount crease, double slope) {
+            Half panel, Amount waist, Amount centreIn, Amount intake, Amount crease, double slope) {
         int count = DartRules.count(paper, panel, intake, false);
         if (count == 0) {
             return placed(panel, centreIn.plus(waist.over(2)), List.of());
@@ -143,7 +145,7 @@ final class LegAmounts {
         Amount room = DartRules.CLEAR.plus(intake.over(2 * count));
         Amount outermost = count == 1 ? end.minus(room) : end.minus(intake).minus(DartRules.CLEAR.times(2));
         Amount place;
-        if (panel == Panel.FRONT) {
+        if (panel == Half.FRONT) {
             place = crease;
         } else if (set.asked(DART_PLACE_BACK).isPresent()) {
             place = centreIn.plus(set.amount(DART_PLACE_BACK));
@@ -167,11 +169,11 @@ final class LegAmounts {
         return two;
     }
 
-    private List<DartLine> placed(Panel panel, Amount first, List<DartLine> darts) {
+    private List<DartLine> placed(Half panel, Amount first, List<DartLine> darts) {
         paper.step(
                 first.named("dart.place." + panel.id(), panel.id() + " dart from the centre"),
                 panel.title() + " dart from the centre line",
-                panel == Panel.FRONT
+                panel == Half.FRONT
                         ? "On the crease, where the leg's own fold begins."
                         : "From the centre back along the waist, square to it.");
         return darts;

@@ -3,9 +3,14 @@ package brightplumb.core.block;
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
-import static brightplumb.core.pattern.Panel.BACK;
-import static brightplumb.core.pattern.Panel.FRONT;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -14,15 +19,16 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Join;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.BackInseam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.FrontCurve;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Optional;
@@ -32,31 +38,30 @@ import java.util.OptionalDouble;
  * The trouser block: front and back of a leg over the same lines. The centre-front line is x = 0 with the side at +x and the fork at −x;
  * the waist is y = 0 and y grows downward. Shorts are the long leg cut at their hem. Facts keep the arithmetic; what is solved says so.
  */
-public final class LegBlock {
+final class LegBlock {
 
     private static final Amount STAYS_LEVEL = Amount.inches("level, where the waist is wider than the hip", 0);
     private static final double LEAST_LEG = 3 * Length.INCH;
     private static final Amount LEAST_THIGH = Amount.inches("least length of the thigh", 4);
 
-    private final Paper paper = new Paper();
+    private final Table table;
+    private final Paper paper;
     private final Body body;
     private final Settings set;
 
-    private LegBlock(Body body, Settings set) {
-        this.body = body;
-        this.set = set;
+    LegBlock(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
     }
 
     /**
-     * Drafts a pair of trousers or shorts.
+     * Drafts the legs, or those of one side.
      *
      * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
      */
-    public static Draft draft(Body body, Settings set) {
-        return new LegBlock(body, set).draft();
-    }
-
-    private Draft draft() {
+    Draft draft() {
         // Levels
         Amount crotch = crotchDepth();
         Amount hipDepth = hipDepth(crotch);
@@ -160,13 +165,12 @@ public final class LegBlock {
         // Pieces
         Closure closure = set.choice(CLOSURE, Closure.class);
         double zip = closure == Closure.NONE ? 0 : opening(closure).value();
-        Piece frontPiece = LegPieces.of(frontLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
-        Piece backPiece = LegPieces.of(backLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
-        List<Join> joins = LegPieces.joins(frontPiece, backPiece);
-        paper.pieces(
-                LegPieces.notched(
-                        List.of(frontPiece, backPiece), joins, hipDepth.value(), knee.value(), length.value()),
-                joins);
+        Piece frontPiece =
+                LegPieces.of(table.hand(), frontLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
+        Piece backPiece =
+                LegPieces.of(table.hand(), backLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
+        Pattern pattern = new Pattern(List.of(frontPiece, backPiece), LegPieces.joins(frontPiece, backPiece));
+        pattern = LegPieces.notched(pattern, hipDepth.value(), knee.value(), length.value());
         LegNotices.say(paper, body, set, front, back, found, drawn, hipDepth.value(), crotch.value());
         if (zip > 0) {
             double top = closure == Closure.FLY
@@ -174,7 +178,7 @@ public final class LegBlock {
                     : closure == Closure.SIDE_ZIP ? -sideRise.value() : -found.rise();
             SkirtNotices.zipEnd(paper, top + zip, hipDepth.value(), top);
         }
-        return paper.finished();
+        return table.finished(pattern);
     }
 
     private Amount crotchDepth() {
@@ -224,8 +228,8 @@ public final class LegBlock {
     }
 
     private void levels(Amount hip, Amount crotch, Amount knee, Amount length) {
-        for (Panel panel : Panel.values()) {
-            paper.draw(panel, CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, crotch.value())));
+        for (Half panel : Half.values()) {
+            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, crotch.value())));
             level(panel, "waist", 0);
             level(panel, "hip", hip.value());
             level(panel, "crotch", crotch.value());
@@ -243,13 +247,17 @@ public final class LegBlock {
         paper.level("hem", length.value());
     }
 
-    private void level(Panel panel, String name, double y) {
+    private void level(Half panel, String name, double y) {
         double quarter = body.hip().value() / 4;
-        paper.draw(panel, LEVEL, name, new Line(Point.of(-quarter / 2, y), Point.of(quarter + 40, y)));
+        paper.draw(panel.id(), LEVEL, name, new Line(Point.of(-quarter / 2, y), Point.of(quarter + 40, y)));
     }
 
-    private void laidOff(Panel panel, double from, double width, Amount level) {
-        paper.draw(panel, MEASURE, "", new Line(Point.of(from, level.value()), Point.of(from + width, level.value())));
+    private void laidOff(Half panel, double from, double width, Amount level) {
+        paper.draw(
+                panel.id(),
+                MEASURE,
+                "",
+                new Line(Point.of(from, level.value()), Point.of(from + width, level.value())));
     }
 
     private Amount setting(Setting setting, String id, String title) {
@@ -267,10 +275,10 @@ public final class LegBlock {
         return set.asked(setting).map(Amount::value).orElse(Double.NaN);
     }
 
-    private void guideStep(Panel panel, Setting setting, CrotchSeam seam) {
+    private void guideStep(Half panel, Setting setting, CrotchSeam seam) {
         String id = "crotch.guide." + panel.id();
         paper.draw(
-                panel,
+                panel.id(),
                 MEASURE,
                 "",
                 new Line(

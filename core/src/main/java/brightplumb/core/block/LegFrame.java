@@ -1,14 +1,15 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
 
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -133,27 +134,27 @@ final class LegFrame {
         return crotchY + THIGH_BELOW;
     }
 
-    Across knee(Panel panel) {
+    Across knee(Half panel) {
         return across(panel, kneeWidth, kneeY);
     }
 
-    Across foot(Panel panel) {
+    Across foot(Half panel) {
         return across(panel, footWidth, footY);
     }
 
     /** Half the garment's thigh across the crease, where the way asks for it; else null. */
-    Across thigh(Panel panel) {
+    Across thigh(Half panel) {
         return shape == LegShape.TAPE ? across(panel, set.amount(THIGH).value() / 2, thighY()) : null;
     }
 
-    private Across across(Panel panel, double width, double y) {
+    private Across across(Half panel, double width, double y) {
         double in = set.amount(SIDE_IN).value();
         double side = in > 0 && y == footY ? hipX - in : crease + width / 2;
         if (crotchWide && in == 0) {
             side = hipX;
         }
         double inseam = side - width;
-        return panel == Panel.FRONT
+        return panel == Half.FRONT
                 ? new Across(Point.of(inseam, y), Point.of(side, y))
                 : new Across(Point.of(inseam - atInseam, y), Point.of(side + atSide, y));
     }

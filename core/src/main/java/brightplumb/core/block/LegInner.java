@@ -1,13 +1,13 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.pattern.Panel.BACK;
-import static brightplumb.core.pattern.Panel.FRONT;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.measure.Length;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.Half;
 import java.util.function.DoubleFunction;
 
 /**
@@ -98,7 +98,7 @@ final class LegInner implements ForkSolver.Drawing {
         return Point.of(-extension, crotchY + drop);
     }
 
-    private LegRun inseam(Panel panel, Point fork) {
+    private LegRun inseam(Half panel, Point fork) {
         Point foot = frame.plumb()
                 ? Point.of(fork.x(), frame.kneeY())
                 : frame.foot(panel).inseam();
@@ -127,7 +127,7 @@ final class LegInner implements ForkSolver.Drawing {
     }
 
     /** The side edge of a panel from its hip point down. */
-    LegRun side(Panel panel) {
+    LegRun side(Half panel) {
         SideFrom edge = panel == FRONT ? frontSide : backSide;
         Point foot = frame.plumb()
                 ? Point.of(edge.hip().x(), frame.kneeY())
@@ -149,7 +149,7 @@ final class LegInner implements ForkSolver.Drawing {
         return tight ? run.through(thigh.side()) : run;
     }
 
-    private double toHem(Panel panel, LegRun inseam) {
+    private double toHem(Half panel, LegRun inseam) {
         return Curves.length(
                 inseam.to(LegRun.Hem.drawn(side(panel), inseam, hemY).inseam()));
     }

@@ -9,7 +9,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
@@ -27,7 +27,7 @@ final class LegLines {
      * @param crotch from waist to fork
      */
     record Panelled(
-            Panel panel,
+            Half panel,
             ClosedWaist waist,
             List<Segment> side,
             List<Segment> hem,
@@ -48,7 +48,7 @@ final class LegLines {
      * @param sideWanted the length its side should have, or NaN where it is the master
      */
     Panelled drawn(
-            Panel panel,
+            Half panel,
             LegQuarter quarter,
             CrotchSeam crotch,
             LegRun inseam,
@@ -80,37 +80,37 @@ final class LegLines {
     }
 
     private void say(Panelled lines) {
-        Panel panel = lines.panel();
+        Half panel = lines.panel();
         String name = panel.title();
-        paper.draw(panel, OUTLINE, "", lines.crotch().run());
+        paper.draw(panel.id(), OUTLINE, "", lines.crotch().run());
         paper.step(
                 Amount.found("measured along the seam", lines.crotch().length())
                         .named("crotch.curve." + panel.id(), panel.id() + " crotch seam"),
                 name + " crotch seam",
-                panel == Panel.FRONT
+                panel == Half.FRONT
                         ? "Down the centre front and round to the fork: shallow, for the belly."
                         : "Down the centre back and round to the fork: longer, and flat under the seat.");
         double taken = 0;
         for (Dart dart : lines.waist().darts()) {
-            paper.draw(panel, DART, "", dart.innerLeg(), dart.outerLeg());
+            paper.draw(panel.id(), DART, "", dart.innerLeg(), dart.outerLeg());
             taken += dart.intake();
         }
-        paper.draw(panel, OUTLINE, "", lines.waist().run());
+        paper.draw(panel.id(), OUTLINE, "", lines.waist().run());
         paper.step(
                 "waist.line." + panel.id(),
                 name + " waist line, darts closed",
                 Amount.found(
                         "measured along the line", Curves.length(lines.waist().run()) - taken),
                 "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until the line measures what it should.");
-        paper.draw(panel, OUTLINE, "", lines.side());
+        paper.draw(panel.id(), OUTLINE, "", lines.side());
         paper.step(
                 Amount.found("measured along the seam", Curves.length(lines.side()))
                         .named("side." + panel.id(), panel.id() + " side"),
                 name + " side",
-                panel == Panel.FRONT
+                panel == Half.FRONT
                         ? "Upright over the hip, then in one sweep to the leg below."
                         : "Its waist point rises or falls until this side is as long as the front's.");
-        paper.draw(panel, OUTLINE, "", lines.inseam()).draw(panel, OUTLINE, "", lines.hem());
+        paper.draw(panel.id(), OUTLINE, "", lines.inseam()).draw(panel.id(), OUTLINE, "", lines.hem());
         paper.step(
                 Amount.found("measured along the seam", Curves.length(lines.inseam()))
                         .named("inseam." + panel.id(), panel.id() + " inseam"),

@@ -1,7 +1,7 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.rule.Setting.HIP_ALLOCATION;
-import static brightplumb.core.rule.Setting.WAIST_FINISH;
+import static brightplumb.core.rule.HipSettings.HIP_ALLOCATION;
+import static brightplumb.core.rule.WaistSettings.WAIST_FINISH;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
@@ -9,9 +9,9 @@ import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
-import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.rule.WaistSettings;
 import java.util.Optional;
 
 /** What a cutter should know about a leg draft before she cuts. */
@@ -80,7 +80,7 @@ final class LegNotices {
         if (body.find(Measure.CROTCH_LENGTH).isEmpty()) {
             return helps(
                     Measure.CROTCH_LENGTH,
-                    set.asked(Setting.BACK_RISE).isPresent()
+                    set.asked(WaistSettings.BACK_RISE).isPresent()
                             ? "whether front and back curve together are long enough for her"
                             : "how far the back must rise. Until then a thirty-second of the hip stands in");
         }

@@ -2,7 +2,7 @@ package brightplumb.core.block;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.Half;
 import brightplumb.core.working.Amount;
 import java.util.List;
 
@@ -14,7 +14,7 @@ final class LegWidths {
     private LegWidths() {}
 
     static void say(Paper paper, LegLines.Panelled lines, LegRun side, LegRun inseam, double kneeY, double hemY) {
-        Panel panel = lines.panel();
+        Half panel = lines.panel();
         double forkY = inseam.whole().get(0).from().y();
         width(paper, "thigh", panel, "An inch below its own fork.", side, inseam, forkY + BELOW_FORK);
         width(paper, "knee", panel, "At the level of the knee, on the long leg.", side, inseam, kneeY);
@@ -23,12 +23,11 @@ final class LegWidths {
         said(paper, "hem", panel, "Straight across from seam to seam.", hem);
     }
 
-    private static void width(
-            Paper paper, String where, Panel panel, String why, LegRun side, LegRun inseam, double y) {
+    private static void width(Paper paper, String where, Half panel, String why, LegRun side, LegRun inseam, double y) {
         said(paper, where, panel, why, side.at(y).at().x() - inseam.at(y).at().x());
     }
 
-    private static void said(Paper paper, String where, Panel panel, String why, double width) {
+    private static void said(Paper paper, String where, Half panel, String why, double width) {
         paper.step(
                 Amount.found("measured across", width).named(where + ".width." + panel.id(), panel.id() + " " + where),
                 panel.title() + " across the " + where,

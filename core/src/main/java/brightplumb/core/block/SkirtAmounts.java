@@ -1,14 +1,16 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartPlan;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 
@@ -53,15 +55,15 @@ final class SkirtAmounts {
     }
 
     /** The quarter at the hip: a quarter of the girth with its ease, less what the back takes more. */
-    Amount hip(Panel panel) {
+    Amount hip(Half panel) {
         Amount quarter = body.hip().plus(set.amount(HIP_EASE)).over(4);
         Amount allocation = set.amount(HIP_ALLOCATION);
-        return (panel == Panel.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
+        return (panel == Half.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
                 .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
     }
 
     /** The quarter at the waist, darts closed: its own quarter of the waist, or what the shares leave of the hip quarter. */
-    Amount waist(Panel panel, Amount hip) {
+    Amount waist(Half panel, Amount hip) {
         Amount net;
         if (plan.shares().isEmpty()) {
             net = body.waist().plus(set.amount(WAIST_EASE)).over(4);
@@ -69,7 +71,7 @@ final class SkirtAmounts {
             net = hip.minus(halfDrop.over(2));
         } else {
             DartPlan.Shares shares = plan.shares().get();
-            net = hip.minus(halfDrop.times(panel == Panel.FRONT ? shares.front() : shares.back()));
+            net = hip.minus(halfDrop.times(panel == Half.FRONT ? shares.front() : shares.back()));
         }
         return paper.step(
                 net.named("waist.quarter." + panel.id(), panel.id() + " waist quarter"),
@@ -103,8 +105,8 @@ final class SkirtAmounts {
     }
 
     /** What the darts of a quarter take, in all. */
-    Amount intake(Panel panel, Amount hip, Amount waist, Amount centreIn) {
-        boolean front = panel == Panel.FRONT;
+    Amount intake(Half panel, Amount hip, Amount waist, Amount centreIn) {
+        boolean front = panel == Half.FRONT;
         Amount asked = set.asked(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
                 .orElseGet(() -> byPlan(panel).atMost(DartLimit.of(panel).times(2)));
         Amount intake =
@@ -122,19 +124,19 @@ final class SkirtAmounts {
     }
 
     /** What the plan would have the darts of a quarter take. */
-    Amount byPlan(Panel panel) {
+    Amount byPlan(Half panel) {
         if (plan.shares().isEmpty()) {
             return Amount.inches("one dart", 1);
         }
         DartPlan.Shares shares = plan.shares().get();
-        double share = panel == Panel.FRONT
+        double share = panel == Half.FRONT
                 ? shares.frontDarts()
                 : shares.backDarts() + (shape.shapesWaist() ? 0 : shares.centreBack());
         return halfDrop.times(share).notBelowZero();
     }
 
     /** What is left for the side seam. */
-    Amount sideInset(Panel panel, Amount hip, Amount waist, Amount centreIn, Amount intake) {
+    Amount sideInset(Half panel, Amount hip, Amount waist, Amount centreIn, Amount intake) {
         return paper.step(
                 hip.minus(SkirtQuarter.fromCentre(centreIn, intake.value() == 0 ? waist : waist.plus(intake)))
                         .named("side.inset." + panel.id(), panel.id() + " side inset"),

@@ -3,9 +3,12 @@ package brightplumb.core.block;
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
-import static brightplumb.core.pattern.Panel.BACK;
-import static brightplumb.core.pattern.Panel.FRONT;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -14,15 +17,16 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Notches;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import java.util.List;
 
@@ -30,17 +34,20 @@ import java.util.List;
  * The skirt block: a quarter each of front and back from waist to hem. The centre line is x = 0 with the side at +x; the waist is y = 0
  * and y grows downward. Facts keep the arithmetic; the drawn points then move a few millimetres so that the seams are true.
  */
-public final class SkirtBlock {
+final class SkirtBlock {
 
     private static final Amount STAYS_LEVEL = Amount.inches("level, where the waist is wider than the hip", 0);
 
-    private final Paper paper = new Paper();
+    private final Table table;
+    private final Paper paper;
     private final Body body;
     private final Settings set;
 
-    private SkirtBlock(Body body, Settings set) {
-        this.body = body;
-        this.set = set;
+    SkirtBlock(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
     }
 
     /**
@@ -48,11 +55,7 @@ public final class SkirtBlock {
      *
      * @throws Refusal when the amounts set by hand leave no skirt to draw, naming the one at fault
      */
-    public static Draft draft(Body body, Settings set) {
-        return new SkirtBlock(body, set).draft();
-    }
-
-    private Draft draft() {
+    Draft draft() {
         // Levels
         Amount hipDepth = hipDepth();
         Amount length = length(hipDepth);
@@ -108,22 +111,21 @@ public final class SkirtBlock {
         Amount zip = zip(closure);
         Piece frontPiece = SkirtPieces.front(frontLines, closure == Closure.SIDE_ZIP ? zip : null);
         Piece backPiece = SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth));
-        List<Join> joins = SkirtPieces.joins(frontPiece, backPiece);
-        paper.pieces(Notches.along(joins.get(0), List.of(frontPiece, backPiece), "hip", hipDepth.value()), joins);
+        Pattern pattern = new Pattern(List.of(frontPiece, backPiece), SkirtPieces.joins(frontPiece, backPiece));
 
         SkirtNotices.say(paper, body, set, shares, front, back);
         if (zip != null) {
             double top = closure == Closure.CENTRE_BACK_ZIP ? backDrop.value() : -rise.value();
             SkirtNotices.zipEnd(paper, top + zip.value(), hipDepth.value(), top);
         }
-        return paper.finished();
+        return table.finished(Notches.level(pattern, pattern.joins().get(0), "hip", hipDepth.value()));
     }
 
     private Amount hipDepth() {
         Amount depth = set.belowBand(body.hipDepth());
-        for (Panel panel : Panel.values()) {
-            paper.draw(panel, CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
-            paper.draw(panel, LEVEL, "waist", across(0)).draw(panel, LEVEL, "hip", across(depth.value()));
+        for (Half panel : Half.values()) {
+            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
+            paper.draw(panel.id(), LEVEL, "waist", across(0)).draw(panel.id(), LEVEL, "hip", across(depth.value()));
         }
         paper.level("waist", 0);
         paper.level("hip", depth.value());
@@ -138,9 +140,10 @@ public final class SkirtBlock {
         if (length.value() < hipDepth.value() + 2 * Length.INCH || hipDepth.value() < 2 * Length.INCH) {
             throw new Refusal("settings.length", "A skirt must end at least 2 in (5 cm) below the hip line");
         }
-        for (Panel panel : Panel.values()) {
-            paper.draw(panel, CONSTRUCTION, "", new Line(Point.of(0, hipDepth.value()), Point.of(0, length.value())));
-            paper.draw(panel, LEVEL, "hem", across(length.value()));
+        for (Half panel : Half.values()) {
+            paper.draw(
+                    panel.id(), CONSTRUCTION, "", new Line(Point.of(0, hipDepth.value()), Point.of(0, length.value())));
+            paper.draw(panel.id(), LEVEL, "hem", across(length.value()));
         }
         paper.level("hem", length.value());
         return paper.step(length.named("length", "length"), "Length", set.why(LENGTH));
@@ -174,7 +177,7 @@ public final class SkirtBlock {
         return new Line(Point.of(0, y), Point.of(body.hip().value() / 4 + 40, y));
     }
 
-    private Amount hip(SkirtAmounts shares, Panel panel, Amount hipDepth) {
+    private Amount hip(SkirtAmounts shares, Half panel, Amount hipDepth) {
         Amount hip = shares.hip(panel);
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
@@ -182,7 +185,10 @@ public final class SkirtBlock {
                     "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
         }
         paper.draw(
-                panel, MEASURE, "", new Line(Point.of(0, hipDepth.value()), Point.of(hip.value(), hipDepth.value())));
+                panel.id(),
+                MEASURE,
+                "",
+                new Line(Point.of(0, hipDepth.value()), Point.of(hip.value(), hipDepth.value())));
         return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
     }
 
@@ -196,7 +202,7 @@ public final class SkirtBlock {
         return quarter(shares, BACK, hip, waist, shares.centreBackIn(hip, waist));
     }
 
-    private SkirtQuarter quarter(SkirtAmounts shares, Panel panel, Amount hip, Amount waist, Amount centreIn) {
+    private SkirtQuarter quarter(SkirtAmounts shares, Half panel, Amount hip, Amount waist, Amount centreIn) {
         if (waist.value() < 1.5 * Length.INCH) {
             throw new Refusal(
                     set.byHand(WAIST_EASE) ? "settings.waistEase" : set.toBlame(HIP_ALLOCATION, Measure.WAIST_GIRTH),

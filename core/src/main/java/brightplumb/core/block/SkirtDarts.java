@@ -3,9 +3,9 @@ package brightplumb.core.block;
 import brightplumb.core.block.ClosedWaist.DartLine;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartPlan;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
@@ -26,8 +26,8 @@ final class SkirtDarts {
     }
 
     /** The darts of a quarter, from the centre outward; none when there is nothing to take. */
-    List<DartLine> place(Panel panel, Amount intake, Amount waist, Amount centreIn) {
-        boolean always = panel == Panel.FRONT
+    List<DartLine> place(Half panel, Amount intake, Amount waist, Amount centreIn) {
+        boolean always = panel == Half.FRONT
                 && plan.shares().filter(DartPlan.Shares::twoFrontDarts).isPresent()
                 && intake.value() >= Length.INCH / 2;
         int count = DartRules.count(paper, panel, intake, always);
@@ -41,27 +41,25 @@ final class SkirtDarts {
         if (count == 1) {
             return List.of(new DartLine(first.value(), each, length.value()));
         }
-        Amount second = panel == Panel.FRONT
+        Amount second = panel == Half.FRONT
                 ? first.plus(end).over(2)
                 : SkirtQuarter.fromCentre(centreIn, waist.plus(intake).times(2).over(3));
         paper.step(
                 "dart.second." + panel.id(),
                 panel.title() + " second dart from the centre",
                 second.named(null, "second dart"),
-                panel == Panel.FRONT
-                        ? "Half-way from the first dart to the side."
-                        : "At two thirds of the back waist.");
+                panel == Half.FRONT ? "Half-way from the first dart to the side." : "At two thirds of the back waist.");
         return List.of(
                 new DartLine(first.value(), each, length.value()), new DartLine(second.value(), each, length.value()));
     }
 
-    private Amount first(Panel panel, int count, Amount intake, Amount waist, Amount centreIn, Amount end) {
+    private Amount first(Half panel, int count, Amount intake, Amount waist, Amount centreIn, Amount end) {
         Amount place;
         String why;
-        if (panel == Panel.BACK && count == 2) {
+        if (panel == Half.BACK && count == 2) {
             place = SkirtQuarter.fromCentre(centreIn, waist.plus(intake).over(3));
             why = "At one third of the back waist, measured from the shaped centre.";
-        } else if (panel == Panel.BACK && plan == DartPlan.HALF_BLOCK) {
+        } else if (panel == Half.BACK && plan == DartPlan.HALF_BLOCK) {
             place = SkirtQuarter.fromCentre(centreIn, waist.plus(intake).over(2));
             why = "In the middle of the back waist, measured from the shaped centre.";
         } else {

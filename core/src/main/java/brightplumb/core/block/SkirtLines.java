@@ -10,7 +10,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
@@ -27,7 +27,7 @@ final class SkirtLines {
      * @param centre from waist to hem
      */
     record Panelled(
-            Panel panel, double hipY, ClosedWaist waist, List<Segment> side, List<Segment> hem, List<Segment> centre) {
+            Half panel, double hipY, ClosedWaist waist, List<Segment> side, List<Segment> hem, List<Segment> centre) {
         double sideLength() {
             return Curves.length(side);
         }
@@ -64,14 +64,14 @@ final class SkirtLines {
     Panelled front(SkirtQuarter quarter, double drop) {
         List<Segment> centre = List.of(new Line(Point.of(0, drop), Point.of(0, hemY)));
         SkirtSide side = side(quarter, 0);
-        return drawn(Panel.FRONT, quarter, centre, side, hem(side, 0), side);
+        return drawn(Half.FRONT, quarter, centre, side, hem(side, 0), side);
     }
 
     /** The back, whose side is as long as the front's. */
     Panelled back(SkirtQuarter quarter, CentreBack centre, double wanted) {
         SkirtSide side = side(quarter, centre.inAt(hipY));
         HemLine hem = hem(side, centre.hem().x());
-        return drawn(Panel.BACK, quarter, centre.run(), side, hem, side.asLongAs(wanted, hem.sideEnd()));
+        return drawn(Half.BACK, quarter, centre.run(), side, hem, side.asLongAs(wanted, hem.sideEnd()));
     }
 
     private SkirtSide side(SkirtQuarter quarter, double centreIn) {
@@ -84,7 +84,7 @@ final class SkirtLines {
     }
 
     private Panelled drawn(
-            Panel panel,
+            Half panel,
             SkirtQuarter quarter,
             List<Segment> centre,
             SkirtSide side,
@@ -109,28 +109,28 @@ final class SkirtLines {
         return new Panelled(panel, hipY, waist, sideRun, hem.run(), centre);
     }
 
-    private void say(Panel panel, ClosedWaist waist, List<Segment> side, HemLine hem, List<Segment> centre) {
+    private void say(Half panel, ClosedWaist waist, List<Segment> side, HemLine hem, List<Segment> centre) {
         String name = panel.title();
         double taken = 0;
         for (Dart dart : waist.darts()) {
-            paper.draw(panel, DART, "", dart.innerLeg(), dart.outerLeg());
+            paper.draw(panel.id(), DART, "", dart.innerLeg(), dart.outerLeg());
             taken += dart.intake();
         }
-        paper.draw(panel, OUTLINE, "", waist.run());
+        paper.draw(panel.id(), OUTLINE, "", waist.run());
         paper.step(
                 "waist.line." + panel.id(),
                 name + " waist line, darts closed",
                 Amount.found("measured along the line", Curves.length(waist.run()) - taken),
                 "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until the line measures what it should.");
-        paper.draw(panel, OUTLINE, "", side);
+        paper.draw(panel.id(), OUTLINE, "", side);
         paper.step(
                 "side.line." + panel.id(),
                 name + " side",
                 Amount.found("measured along the line", Curves.length(side)),
-                panel == Panel.FRONT
+                panel == Half.FRONT
                         ? "The hip curve meets the hip line upright, so that the hip is not pinched."
                         : "Its waist point rises or falls until this side is as long as the front's.");
-        paper.draw(panel, OUTLINE, "", hem.run()).draw(panel, OUTLINE, "", centre);
+        paper.draw(panel.id(), OUTLINE, "", hem.run()).draw(panel.id(), OUTLINE, "", centre);
         paper.step(
                 "centre.line." + panel.id(),
                 name + " centre and hem",

@@ -1,18 +1,18 @@
 package brightplumb.core.block;
 
-import static brightplumb.core.rule.Setting.DART_PLAN;
-import static brightplumb.core.rule.Setting.HIP_ALLOCATION;
-import static brightplumb.core.rule.Setting.ZIP_LENGTH;
+import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
+import static brightplumb.core.rule.DartSettings.DART_PLAN;
+import static brightplumb.core.rule.HipSettings.HIP_ALLOCATION;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartPlan;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import java.util.Map;
 
@@ -31,8 +31,8 @@ final class SkirtNotices {
                     "The waist is wider than the hip here, so there are no darts in that quarter and the side runs straight from waist to hip. "
                             + "Nothing holds the skirt up at the hip: give it a firm band, or braces."));
         } else {
-            capped(paper, shares, Panel.FRONT, front);
-            capped(paper, shares, Panel.BACK, back);
+            capped(paper, shares, Half.FRONT, front);
+            capped(paper, shares, Half.BACK, back);
         }
         if (front.sideInset().value() > SIDE_LIMIT || back.sideInset().value() > SIDE_LIMIT) {
             boolean shared = shares.plan() == DartPlan.BY_DROP;
@@ -80,7 +80,7 @@ final class SkirtNotices {
         }
     }
 
-    private static void capped(Paper paper, SkirtAmounts shares, Panel panel, SkirtQuarter quarter) {
+    private static void capped(Paper paper, SkirtAmounts shares, Half panel, SkirtQuarter quarter) {
         double wanted = shares.byPlan(panel).value();
         double got = quarter.intake().value();
         boolean fixed = shares.plan().shares().isEmpty();

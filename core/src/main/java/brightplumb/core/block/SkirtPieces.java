@@ -5,13 +5,18 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
+import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.pattern.Seam;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Half;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,8 +30,9 @@ final class SkirtPieces {
 
     /** @param sideZip the length of a zip in the left side, or null */
     static Piece front(SkirtLines.Panelled lines, Amount sideZip) {
-        List<Seam> seams = edges(lines);
-        seams.add(new Seam(Edge.CENTRE_FRONT, Curves.reversed(lines.centre())));
+        List<Edge> seams = edges(lines);
+        seams.add(
+                Edge.of(EdgeRole.CENTRE_FRONT, Curves.reversed(lines.centre())).as(End.FOLD));
         List<Mark> marks = marks(lines);
         sideZip(lines, sideZip, marks);
         return piece(lines, seams, marks);
@@ -34,16 +40,17 @@ final class SkirtPieces {
 
     /** The back; the centre seam is parted where a zip in it ends. */
     static Piece back(SkirtLines.Panelled lines, Closure closure, Amount zip, Amount slit) {
-        List<Seam> seams = edges(lines);
+        List<Edge> seams = edges(lines);
         List<Mark> marks = marks(lines);
         sideZip(lines, closure == Closure.SIDE_ZIP ? zip : null, marks);
         if (closure != Closure.CENTRE_BACK_ZIP) {
-            seams.add(new Seam(Edge.CENTRE_BACK, Curves.reversed(lines.centre())));
+            seams.add(Edge.of(EdgeRole.CENTRE_BACK, Curves.reversed(lines.centre())));
         } else {
             double most = Curves.length(lines.centre()) - Length.INCH;
             var parted = Curves.cutAt(lines.centre(), Math.min(zip.value(), most));
-            seams.add(new Seam(Edge.CENTRE_BACK, Curves.reversed(parted.get(1))));
-            seams.add(new Seam(Edge.CENTRE_BACK_ZIP, Curves.reversed(parted.get(0))));
+            seams.add(Edge.of(EdgeRole.CENTRE_BACK, Curves.reversed(parted.get(1))));
+            seams.add(Edge.of(EdgeRole.CENTRE_BACK_ZIP, Curves.reversed(parted.get(0)))
+                    .as(End.OPENING));
             Segment end = parted.get(1).get(0);
             marks.add(notch(end.from(), end.direction(0).turned(), 2, "zip end"));
         }
@@ -58,9 +65,9 @@ final class SkirtPieces {
 
     /** What is sewn to what: the sides, and the back's own centre seam; a centre front on the fold is none. */
     static List<Join> joins(Piece front, Piece back) {
-        List<Join> joins = new ArrayList<>(List.of(Join.sewn("side", Edge.SIDE, front, back)));
-        for (Edge centre : List.of(Edge.CENTRE_BACK, Edge.CENTRE_BACK_ZIP)) {
-            if (back.seam(centre).isPresent()) {
+        List<Join> joins = new ArrayList<>(List.of(Join.sewn("side", EdgeRole.SIDE, front, back)));
+        for (EdgeRole centre : List.of(EdgeRole.CENTRE_BACK, EdgeRole.CENTRE_BACK_ZIP)) {
+            if (back.edge(centre).isPresent()) {
                 joins.add(Join.mirrored(centre.id(), centre, back));
             }
         }
@@ -74,18 +81,28 @@ final class SkirtPieces {
         }
     }
 
-    private static List<Seam> edges(SkirtLines.Panelled lines) {
+    private static List<Edge> edges(SkirtLines.Panelled lines) {
         return new ArrayList<>(List.of(
-                new Seam(Edge.WAIST, lines.waist().run()),
-                new Seam(Edge.SIDE, lines.side()),
-                new Seam(Edge.HEM, lines.hem())));
+                Edge.of(EdgeRole.WAIST, lines.waist().run()),
+                Edge.of(EdgeRole.SIDE, lines.side()),
+                Edge.of(EdgeRole.HEM, lines.hem())));
     }
 
-    private static Piece piece(SkirtLines.Panelled lines, List<Seam> seams, List<Mark> marks) {
+    private static Piece piece(SkirtLines.Panelled lines, List<Edge> seams, List<Mark> marks) {
         Point hem = lines.centre().get(lines.centre().size() - 1).to();
         double x = lines.waist().side().x() / 2;
         Line grain = new Line(Point.of(x, lines.hipY()), Point.of(x, lines.hipY() + (hem.y() - lines.hipY()) * 0.8));
-        return new Piece(lines.panel().id(), lines.panel(), seams, lines.waist().darts(), marks, grain);
+        String panel = lines.panel().id();
+        return Piece.of(
+                        PieceId.of(panel),
+                        "Skirt " + panel,
+                        panel,
+                        seams,
+                        grain,
+                        lines.panel() == Half.FRONT ? new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1) : new Copies.Pairs(1),
+                        OnBody.AS_DRAFTED)
+                .withDarts(lines.waist().darts())
+                .withMarks(marks);
     }
 
     private static List<Mark> marks(SkirtLines.Panelled lines) {

@@ -1,23 +1,22 @@
 package brightplumb.core.cutting;
 
-import static brightplumb.core.truing.Exhibit.Ink.CLOTH;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.CLOTH;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Cloth;
-import brightplumb.core.truing.Check;
-import brightplumb.core.truing.Evidence;
-import brightplumb.core.truing.Exhibit;
-import brightplumb.core.truing.Quantity;
-import brightplumb.core.truing.Verdict;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
@@ -120,9 +119,7 @@ final class ClothWideEnough {
                             CLOTH,
                             Exhibit.outline(
                                     Point.of(0, 0), Point.of(length, 0), Point.of(length, room()), Point.of(0, room())))
-                    .draw(
-                            cut.piece().panel() == Panel.FRONT ? FRONT : Exhibit.Ink.BACK,
-                            Curves.moved(cut.cutLine(), lay))
+                    .draw(!cut.piece().behind() ? FRONT : Exhibit.Ink.BACK, Curves.moved(cut.cutLine(), lay))
                     .draw(PENCIL, Point.of(0, 0), Point.of(length, 0))
                     .say(PENCIL, Point.of(length / 2, -16), doubled() ? "fold of the cloth" : "selvedge")
                     .say(PENCIL, Point.of(length / 2, room() + 26), "selvedge")

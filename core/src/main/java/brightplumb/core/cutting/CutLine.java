@@ -9,7 +9,6 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.pattern.Seam;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,55 +29,53 @@ public final class CutLine {
      * The cut line.
      *
      * @param piece the piece as sewn, its outline clockwise
-     * @param allowances mm outside each edge; an edge that is missing gets none
+     * @param allowances what is added outside each edge, by the edge's name; an edge that is missing gets none
      */
-    public static List<Segment> of(Piece piece, Map<Edge, Double> allowances) {
-        double hem = allowances.getOrDefault(Edge.HEM, 0.0);
+    public static List<Segment> of(Piece piece, Map<String, Allowance> allowances) {
+        int n = piece.edges().size();
         List<List<Segment>> edges = new ArrayList<>();
-        for (int i = 0; i < piece.seams().size(); i++) {
-            Seam seam = piece.seams().get(i);
-            if (seam.edge() == Edge.HEM) {
-                edges.add(Curves.moved(seam.run(), Rigid.slide(Point.of(0, hem))));
+        for (int i = 0; i < n; i++) {
+            Edge edge = piece.edges().get(i);
+            Allowance own = allowances.getOrDefault(edge.name(), Allowance.NONE);
+            if (own.turned()) {
+                edges.add(Curves.moved(edge.run(), Rigid.slide(outward(edge).times(own.outside()))));
                 continue;
             }
-            List<Segment> run = new ArrayList<>(seam.run());
-            if (next(piece, i).edge() == Edge.HEM) {
-                run.addAll(turned(run, hem));
-            }
-            if (before(piece, i).edge() == Edge.HEM) {
-                run = new ArrayList<>(Curves.reversed(run));
-                run.addAll(turned(run, hem));
-                run = new ArrayList<>(Curves.reversed(run));
-            }
-            edges.add(Parallel.beside(run, allowances.getOrDefault(seam.edge(), 0.0)));
+            List<Segment> run = new ArrayList<>(edge.run());
+            run.addAll(turned(run, piece.edges().get((i + 1) % n), allowances));
+            run = new ArrayList<>(Curves.reversed(run));
+            run.addAll(turned(run, piece.edges().get((i + n - 1) % n), allowances));
+            edges.add(Parallel.beside(Curves.reversed(run), own.outside()));
         }
         return Loops.cutOut(closed(edges), MOST_LOOP);
     }
 
-    private static Seam next(Piece piece, int i) {
-        return piece.seams().get((i + 1) % piece.seams().size());
+    /** The way out of a piece across an edge that is folded: square to its middle. */
+    private static Point outward(Edge edge) {
+        Point along = Curves.along(edge.run(), edge.length() / 2).direction();
+        return along.turned().times(-1);
     }
 
-    private static Seam before(Piece piece, int i) {
-        return piece.seams().get((i + piece.seams().size() - 1) % piece.seams().size());
-    }
-
-    /** What continues a seam that runs down to the hem: its own last part, flipped over the level of the hemline. */
-    private static List<Segment> turned(List<Segment> down, double hem) {
-        if (hem <= 0) {
+    /** What continues a seam that ends at a folded edge: its own last part, flipped over the fold. */
+    private static List<Segment> turned(List<Segment> down, Edge hem, Map<String, Allowance> allowances) {
+        Allowance added = allowances.getOrDefault(hem.name(), Allowance.NONE);
+        if (!added.turned() || added.outside() <= 0) {
             return List.of();
         }
+        Point out = outward(hem);
+        Point fold = out.turned();
         Point end = down.get(down.size() - 1).to();
+        Point inside = end.minus(out.times(added.outside()));
         List<Segment> last = new ArrayList<>();
         for (int i = down.size() - 1; i >= 0; i--) {
             Segment part = down.get(i);
-            OptionalDouble t = Curves.crossing(part, Point.of(0, end.y() - hem), Point.of(1, 0));
+            OptionalDouble t = Curves.crossing(part, inside, fold);
             last.add(0, t.isPresent() ? part.part(t.getAsDouble(), 1) : part);
             if (t.isPresent()) {
                 break;
             }
         }
-        return Curves.reversed(Curves.moved(last, Rigid.flip(end, Point.of(1, 0))));
+        return Curves.reversed(Curves.moved(last, Rigid.flip(end, fold)));
     }
 
     /** Joins the edges into one closed line, mitring where they meet. */

@@ -1,7 +1,10 @@
 package brightplumb.core.cutting;
 
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
 import java.util.List;
 import java.util.Map;
@@ -10,29 +13,62 @@ import java.util.Map;
  * A piece ready to be cut.
  *
  * @param piece as sewn
- * @param name its name on the label
- * @param cut how many cloth pieces it gives
- * @param onFold whether its centre lies on a fold of the cloth
- * @param mirrored whether the cloth pieces are a left and a right
- * @param allowances what is added outside each edge, mm
+ * @param fused whether a fusing lies on it
+ * @param allowances what is added outside each edge, by the edge's name
  * @param cutLine the closed line the shears follow
  */
-public record CutPiece(
-        Piece piece,
-        String name,
-        int cut,
-        boolean onFold,
-        boolean mirrored,
-        Map<Edge, Double> allowances,
-        List<Segment> cutLine) {
+public record CutPiece(Piece piece, boolean fused, Map<String, Allowance> allowances, List<Segment> cutLine) {
 
     public CutPiece {
         allowances = Map.copyOf(allowances);
         cutLine = List.copyOf(cutLine);
     }
 
-    /** How it is cut, in words: {@code cut 1 on fold}, {@code cut 1 pair}. */
+    /** Its name on the label. */
+    public String name() {
+        return piece.title();
+    }
+
+    /** How many cloth pieces it gives. */
+    public int cut() {
+        return piece.copies().cloth();
+    }
+
+    /** Whether an edge of it lies on a fold of the cloth. */
+    public boolean onFold() {
+        return piece.copies() instanceof Copies.OnFold;
+    }
+
+    /** Whether the cloth pieces are a left and a right. */
+    public boolean mirrored() {
+        return piece.copies() instanceof Copies.Pairs;
+    }
+
+    /** What is added outside an edge. */
+    public Allowance allowance(Edge edge) {
+        return allowances.getOrDefault(edge.name(), Allowance.NONE);
+    }
+
+    /** What is turned up at the hem, mm; 0 where it has none. */
+    public double hem() {
+        return piece.edge(EdgeRole.HEM)
+                .map(this::allowance)
+                .filter(Allowance::turned)
+                .map(Allowance::outside)
+                .orElse(0.0);
+    }
+
+    /** How it is cut, in words: {@code cut 1 on fold}, {@code cut 1 pair}, {@code cut 2 of lining}. */
     public String instruction() {
-        return onFold ? "cut " + cut + " on fold" : mirrored ? "cut " + cut / 2 + " pair" : "cut " + cut;
+        String how;
+        if (piece.copies() instanceof Copies.OnFold fold) {
+            how = "cut " + fold.n() + " on fold";
+        } else if (piece.copies() instanceof Copies.Pairs pairs) {
+            how = "cut " + pairs.n() + (pairs.n() == 1 ? " pair" : " pairs");
+        } else {
+            how = "cut " + cut();
+        }
+        String of = piece.layer() == Layer.SHELL ? "" : " of " + piece.layer().id();
+        return how + of + (fused ? ", and fusing" : "");
     }
 }

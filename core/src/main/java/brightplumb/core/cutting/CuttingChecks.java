@@ -1,7 +1,7 @@
 package brightplumb.core.cutting;
 
 import brightplumb.core.rule.Cloth;
-import brightplumb.core.truing.Check;
+import brightplumb.core.table.Check;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -30,7 +30,7 @@ public final class GeometryHash {
     public static String of(List<CutPiece> pieces) {
         GeometryHash hash = new GeometryHash();
         pieces.stream()
-                .sorted(Comparator.comparing((CutPiece p) -> p.piece().id()))
+                .sorted(Comparator.comparing((CutPiece p) -> p.piece().id().toString()))
                 .forEach(hash::piece);
         return SIGN + HexFormat.of().formatHex(hash.digest.digest());
     }

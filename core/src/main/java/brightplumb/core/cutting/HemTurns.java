@@ -1,25 +1,24 @@
 package brightplumb.core.cutting;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.CLOTH;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.CLOTH;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
-import brightplumb.core.truing.Check;
-import brightplumb.core.truing.Evidence;
-import brightplumb.core.truing.Exhibit;
-import brightplumb.core.truing.Lines;
-import brightplumb.core.truing.Quantity;
-import brightplumb.core.truing.Verdict;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Lines;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,15 +32,11 @@ final class HemTurns {
 
     /** Whether any piece has a hem to turn. */
     static boolean applies(List<CutPiece> pieces) {
-        return pieces.stream().anyMatch(p -> hem(p) > 0);
-    }
-
-    private static double hem(CutPiece piece) {
-        return piece.allowances().getOrDefault(Edge.HEM, 0.0);
+        return pieces.stream().anyMatch(p -> p.hem() > 0);
     }
 
     static Check of(List<CutPiece> pieces) {
-        Folded folded = new Folded(pieces.stream().filter(p -> hem(p) > 0).toList());
+        Folded folded = new Folded(pieces.stream().filter(p -> p.hem() > 0).toList());
         double worst = folded.worst();
         boolean flat = worst <= TOLERANCE;
         return new Check(
@@ -69,7 +64,7 @@ final class HemTurns {
 
         /** The levels on which a piece's hem is folded: through its end at the centre, and through its end at the side. */
         private static double[] folds(CutPiece piece) {
-            List<Segment> hem = piece.piece().require(Edge.HEM).run();
+            List<Segment> hem = piece.piece().require(EdgeRole.HEM).run();
             return new double[] {
                 hem.get(hem.size() - 1).to().y(), hem.get(0).from().y()
             };
@@ -80,7 +75,7 @@ final class HemTurns {
             double worst = 0;
             double[] folds = folds(piece);
             for (double share : WAY_UP) {
-                double away = share * hem(piece);
+                double away = share * piece.hem();
                 for (int end = 0; end < 2; end++) {
                     double above = ends(piece.cutLine(), folds[end] - away)[end];
                     double below = ends(piece.cutLine(), folds[end] + away)[end];
@@ -109,8 +104,8 @@ final class HemTurns {
         public List<Figure> figures() {
             List<Figure> figures = new ArrayList<>();
             pieces.forEach(p -> {
-                figures.add(Figure.mm(p.piece().panel().id() + " hem allowance", hem(p)));
-                figures.add(Figure.mm(p.piece().panel().id() + " edges apart", apart(p)));
+                figures.add(Figure.mm(p.piece().panel() + " hem allowance", p.hem()));
+                figures.add(Figure.mm(p.piece().panel() + " edges apart", apart(p)));
             });
             return figures;
         }
@@ -121,26 +116,26 @@ final class HemTurns {
             double x = 0;
             for (CutPiece piece : pieces) {
                 double fold = folds(piece)[1];
-                double top = fold - 2.2 * hem(piece);
+                double top = fold - 2.2 * piece.hem();
                 double[] ends = ends(piece.cutLine(), fold - 1);
                 Rigid move = Rigid.slide(Point.of(x - ends[0], -fold));
                 List<Segment> allowance = Curves.moved(
                         Lines.below(piece.cutLine(), fold), move.after(Rigid.flip(Point.of(0, fold), Point.of(1, 0))));
                 boolean flat = apart(piece) <= TOLERANCE;
-                Exhibit.Ink ink = piece.piece().panel() == Panel.FRONT ? FRONT : BACK;
+                Exhibit.Ink ink = !piece.piece().behind() ? FRONT : BACK;
                 List<Segment> covered = new ArrayList<>(allowance);
                 table.fill(CLOTH, covered)
                         .draw(ink, Curves.moved(Lines.below(Lines.above(piece.cutLine(), fold), top), move))
                         .draw(flat ? PLAIN : FAULT, allowance)
                         .draw(
                                 PENCIL,
-                                Curves.moved(piece.piece().require(Edge.HEM).run(), move));
+                                Curves.moved(piece.piece().require(EdgeRole.HEM).run(), move));
                 Point under = move.apply(Point.of((ends[0] + ends[1]) / 2, fold + 26));
-                table.say(ink, under, piece.piece().panel().id() + " hemline")
+                table.say(ink, under, piece.piece().panel() + " hemline")
                         .span(
                                 PENCIL,
                                 move.apply(Point.of(ends[1] + 22, fold)),
-                                move.apply(Point.of(ends[1] + 22, fold - hem(piece))),
+                                move.apply(Point.of(ends[1] + 22, fold - piece.hem())),
                                 "turned up");
                 x += ends[1] - ends[0] + 120;
             }

@@ -1,6 +1,6 @@
 package brightplumb.core.fitting;
 
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import java.util.Map;
 
@@ -15,8 +15,7 @@ import java.util.Map;
  * @param correction what is done about it
  * @param change how the draft's settings change
  */
-public record Remark(
-        String id, String seen, Panel panel, String level, String cause, String correction, Change change) {
+public record Remark(String id, String seen, Half panel, String level, String cause, String correction, Change change) {
 
     /** How a remark changes a draft. */
     public interface Change {

@@ -1,8 +1,10 @@
 package brightplumb.core.fitting;
 
-import static brightplumb.core.pattern.Panel.BACK;
-import static brightplumb.core.pattern.Panel.FRONT;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.rule.CentreBackShape;

@@ -5,7 +5,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
-import brightplumb.core.truing.Check;
+import brightplumb.core.table.Check;
 import java.util.List;
 import java.util.Map;
 

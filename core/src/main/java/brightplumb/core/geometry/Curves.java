@@ -154,6 +154,39 @@ public final class Curves {
         return List.of(List.copyOf(head), List.copyOf(tail));
     }
 
+    /** The part of a run between two lengths from its start, mm. */
+    public static List<Segment> part(List<? extends Segment> run, double from, double to) {
+        List<Segment> head = cutAt(run, to).get(0);
+        return from <= 1e-9 ? head : cutAt(head, from).get(1);
+    }
+
+    /**
+     * How far along a run a place lies that is the end of one of its segments, or stands on a straight one.
+     *
+     * @param near mm within which a place is on the line
+     */
+    public static OptionalDouble lengthTo(List<? extends Segment> run, Point place, double near) {
+        double before = 0;
+        for (Segment segment : run) {
+            if (segment.from().distance(place) <= near) {
+                return OptionalDouble.of(before);
+            }
+            double length = segment.length();
+            if (segment instanceof Line line) {
+                double along = place.minus(line.from()).dot(line.direction(0));
+                double beside = Math.abs(place.minus(line.from()).cross(line.direction(0)));
+                if (beside <= near && along > 0 && along < length) {
+                    return OptionalDouble.of(before + along);
+                }
+            }
+            before += length;
+            if (segment.to().distance(place) <= near) {
+                return OptionalDouble.of(before);
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
     /** A place on a run and the direction of travel there. */
     public record Along(Point at, Point direction) {}
 }

@@ -57,6 +57,21 @@ public final class Outlines {
         return (x[i + 1] - x[i]) * (y[k] - y[i]) - (y[i + 1] - y[i]) * (x[k] - x[i]);
     }
 
+    /** Whether a place lies inside a closed outline; curves are taken in twelve steps. */
+    public static boolean inside(List<Segment> outline, Point place) {
+        List<Point> points = Curves.flattened(outline, STEPS);
+        boolean inside = false;
+        for (int i = 0; i + 1 < points.size(); i++) {
+            Point a = points.get(i);
+            Point b = points.get(i + 1);
+            if (a.y() > place.y() != b.y() > place.y()
+                    && place.x() < a.x() + (place.y() - a.y()) / (b.y() - a.y()) * (b.x() - a.x())) {
+                inside = !inside;
+            }
+        }
+        return inside;
+    }
+
     /** The area inside in mm², positive when the outline runs clockwise as seen on the paper. Exact for lines and cubics. */
     public static double area(List<Segment> outline) {
         return outline.stream().mapToDouble(Outlines::sweep).sum();

@@ -1,60 +1,86 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.core.working.Amount;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 /**
- * A finished draft: a pure function's answer.
+ * A draft: a pure function's answer.
  *
+ * @param pattern the pieces as sewn, and what is sewn to what
  * @param steps the worked arithmetic in the cutter's order
  * @param facts named amounts by their outside names, in the order they were found
- * @param pieces the pieces as sewn
- * @param joins what is sewn to what
  * @param levels the levels that cross the paper, downward
  * @param notices what the cutter should know
  */
 public record Draft(
-        List<Step> steps,
-        Map<String, Amount> facts,
-        List<Piece> pieces,
-        List<Join> joins,
-        List<Level> levels,
-        List<Notice> notices) {
+        Pattern pattern, List<Step> steps, Map<String, Amount> facts, List<Level> levels, List<Notice> notices) {
 
-    /** The piece covering a part of the body. */
-    public Piece piece(Panel panel) {
-        return pieces.stream()
-                .filter(p -> p.panel() == panel)
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("No " + panel.id()));
+    /** Nothing drawn yet. */
+    public static final Draft EMPTY = new Draft(Pattern.EMPTY, List.of(), Map.of(), List.of(), List.of());
+
+    public Draft {
+        steps = List.copyOf(steps);
+        facts = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(facts));
+        levels = List.copyOf(levels);
+        notices = List.copyOf(notices);
     }
 
-    /** The join of that name between two pieces. */
-    public Join join(String seam) {
-        return joins.stream()
-                .filter(j -> j.seam().equals(seam))
+    public List<Piece> pieces() {
+        return pattern.pieces();
+    }
+
+    public List<Join> joins() {
+        return pattern.joins();
+    }
+
+    /** The same draft with another pattern. */
+    public Draft with(Pattern other) {
+        return new Draft(other, steps, facts, levels, notices);
+    }
+
+    /** The same draft with other notices. */
+    public Draft noticing(List<Notice> all) {
+        return new Draft(pattern, steps, facts, levels, all);
+    }
+
+    /** The piece of the shell that is of a panel; of two that differ by side, the left. */
+    public Piece panel(String panel) {
+        return pieces().stream()
+                .filter(p -> p.panel().equals(panel) && p.layer() == Layer.SHELL)
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("No join " + seam));
+                .orElseThrow(() -> new IllegalStateException("No " + panel));
+    }
+
+    /** The join of that name. */
+    public Join join(String seam) {
+        return pattern.find(seam).orElseThrow(() -> new IllegalStateException("No join " + seam));
     }
 
     /** The lines of one layer of a join, in the direction it is sewn. */
     public List<Segment> layer(Join join, int layer) {
-        return join.layers().get(layer).stretches().stream()
-                .flatMap(s -> piece(s.piece()).require(s.edge()).run().stream())
-                .toList();
+        return pattern.lines(join.layers().get(layer));
+    }
+
+    /** The piece of that name, as outsiders know it. */
+    public Piece piece(String id) {
+        return pieces().stream()
+                .filter(p -> p.id().toString().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("No piece " + id));
     }
 
     /** The piece of that name. */
-    public Piece piece(String id) {
-        return pieces.stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("No piece " + id));
+    public Piece piece(PieceId id) {
+        return pattern.piece(id);
     }
 
     /** A fact that is known to be there. */
@@ -64,5 +90,20 @@ public record Draft(
             throw new IllegalStateException("No fact " + name);
         }
         return amount;
+    }
+
+    /** The level of that name, if it crosses the paper. */
+    public java.util.OptionalDouble level(String name) {
+        return levels.stream()
+                .filter(l -> l.name().equals(name))
+                .mapToDouble(Level::y)
+                .findFirst();
+    }
+
+    /** The pieces that have an edge of a role, cut from the shell, in the order they are cut. */
+    public List<Piece> with(EdgeRole role) {
+        return pieces().stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.edge(role).isPresent())
+                .toList();
     }
 }

@@ -1,18 +1,17 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.pattern.Panel;
 import java.util.List;
 
 /**
  * What a step put on the paper.
  *
- * @param panel whose sheet
+ * @param sheet the piece on whose sheet it is drawn
  * @param role how it is drawn
  * @param run what is drawn
  * @param label a word beside it, or empty
  */
-public record Drawn(Panel panel, Role role, List<Segment> run, String label) {
+public record Drawn(String sheet, Role role, List<Segment> run, String label) {
 
     public Drawn {
         run = List.copyOf(run);

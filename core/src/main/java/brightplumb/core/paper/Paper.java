@@ -1,12 +1,10 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.pattern.Join;
-import brightplumb.core.pattern.Panel;
-import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,23 +15,33 @@ import java.util.Map;
  */
 public final class Paper {
 
-    private final List<Step> steps = new ArrayList<>();
-    private final Map<String, Amount> facts = new LinkedHashMap<>();
-    private final List<Piece> pieces = new ArrayList<>();
-    private final List<Join> joins = new ArrayList<>();
-    private final List<Level> levels = new ArrayList<>();
-    private final List<Notice> notices = new ArrayList<>();
+    private final List<Step> steps;
+    private final Map<String, Amount> facts;
+    private final List<Level> levels;
+    private final List<Notice> notices;
     private List<Drawn> pending = new ArrayList<>();
 
-    /** Draws a run on a panel's sheet, under the step that is said next. */
-    public Paper draw(Panel panel, Drawn.Role role, String label, List<? extends Segment> run) {
-        pending.add(new Drawn(panel, role, List.copyOf(run), label));
+    private Paper(Draft before) {
+        steps = new ArrayList<>(before.steps());
+        facts = new LinkedHashMap<>(before.facts());
+        levels = new ArrayList<>(before.levels());
+        notices = new ArrayList<>(before.notices());
+    }
+
+    /** The sheet as a draft has left it, to go on with. */
+    public static Paper after(Draft before) {
+        return new Paper(before);
+    }
+
+    /** Draws a run on a piece's sheet, under the step that is said next. */
+    public Paper draw(String sheet, Drawn.Role role, String label, List<? extends Segment> run) {
+        pending.add(new Drawn(sheet, role, List.copyOf(run), label));
         return this;
     }
 
     /** Draws single segments. */
-    public Paper draw(Panel panel, Drawn.Role role, String label, Segment... run) {
-        return draw(panel, role, label, List.of(run));
+    public Paper draw(String sheet, Drawn.Role role, String label, Segment... run) {
+        return draw(sheet, role, label, List.of(run));
     }
 
     /**
@@ -71,27 +79,15 @@ public final class Paper {
     }
 
     public void level(String name, double y) {
-        levels.add(new Level(name, y));
-    }
-
-    /** Takes the pieces off the sheet, with what is sewn to what. */
-    public void pieces(List<Piece> cutOut, List<Join> sewn) {
-        pieces.addAll(cutOut);
-        joins.addAll(sewn);
+        levels.add(new Level(name, y, Hand.BOTH));
     }
 
     public void notice(Notice notice) {
         notices.add(notice);
     }
 
-    /** The draft as it stands. */
-    public Draft finished() {
-        return new Draft(
-                List.copyOf(steps),
-                Collections.unmodifiableMap(new LinkedHashMap<>(facts)),
-                List.copyOf(pieces),
-                List.copyOf(joins),
-                List.copyOf(levels),
-                List.copyOf(notices));
+    /** The draft as it stands, with its pattern. */
+    public Draft finished(Pattern pattern) {
+        return new Draft(pattern, steps, facts, levels, notices);
     }
 }

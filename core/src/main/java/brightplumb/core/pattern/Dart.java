@@ -37,4 +37,9 @@ public record Dart(Point point, Point inner, Point outer, double length) {
         double half = Math.asin(Math.min(1, intake() / 2 / point.distance(outer)));
         return Rigid.turn(point, -2 * half);
     }
+
+    /** The same dart after a move of the paper. */
+    public Dart moved(Rigid move) {
+        return new Dart(move.apply(point), move.apply(inner), move.apply(outer), length);
+    }
 }

@@ -1,35 +1,54 @@
 package brightplumb.core.pattern;
 
-/** The edges a piece of a lower garment can have. */
-public enum Edge {
-    WAIST("waist", "waist"),
-    SIDE("side", "side"),
-    HEM("hem", "hem"),
-    INSEAM("inseam", "inseam"),
-    /** From the fork up to the waist, or to where an opening ends. */
-    CROTCH("crotch", "crotch"),
-    /** The part of a leg's centre front that opens. */
-    FLY("fly", "fly"),
-    CENTRE_FRONT("centre.front", "centre front"),
-    CENTRE_BACK("centre.back", "centre back"),
-    /** The part of the centre back that the zip takes. */
-    CENTRE_BACK_ZIP("centre.back.zip", "centre back");
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import java.util.List;
 
-    private final String id;
-    private final String spoken;
+/**
+ * One edge of a piece, between two corners, as it is sewn.
+ *
+ * @param role what the edge is for
+ * @param nth which of the edges of that role on its piece, in the outline's direction, from 1
+ * @param run its segments, in the outline's direction
+ * @param end how it ends up
+ */
+public record Edge(EdgeRole role, int nth, List<Segment> run, End end) {
 
-    Edge(String id, String spoken) {
-        this.id = id;
-        this.spoken = spoken;
+    public Edge {
+        run = List.copyOf(run);
+        if (run.isEmpty() || nth < 1) {
+            throw new IllegalArgumentException("An edge has a line, and its number counts from 1");
+        }
     }
 
-    /** Its name in files. */
-    public String id() {
-        return id;
+    /** An edge that is sewn, or at a hem turned: the first of its role. */
+    public static Edge of(EdgeRole role, List<? extends Segment> run) {
+        return new Edge(role, 1, List.copyOf(run), role.equals(EdgeRole.HEM) ? End.HEM : End.SEWN);
     }
 
-    /** Its name at the bench. */
-    public String spoken() {
-        return spoken;
+    /** The same edge ending otherwise. */
+    public Edge as(End otherEnd) {
+        return new Edge(role, nth, run, otherEnd);
+    }
+
+    /** The same edge along another line. */
+    public Edge along(List<? extends Segment> otherRun) {
+        return new Edge(role, nth, List.copyOf(otherRun), end);
+    }
+
+    /** The same edge after a move of the paper. */
+    public Edge moved(Rigid move) {
+        return along(Curves.moved(run, move));
+    }
+
+    /** Its name on its piece: {@code side}, {@code end#2}. */
+    public String name() {
+        return nth == 1 ? role.id() : role.id() + "#" + nth;
+    }
+
+    /** The length along it in mm; on a waist the mouths of open darts are counted. */
+    public double length() {
+        return Curves.length(run);
     }
 }

@@ -2,7 +2,6 @@ package brightplumb.core.pattern;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 
 /**
  * Edges that are sewn to each other.
@@ -18,52 +17,73 @@ public record Join(String seam, List<Run> layers, double eased, Kind kind) {
     public enum Kind {
         /** Laid on each other and stitched. */
         SEWN,
+        /** The first drawn up to the length of the others. */
+        GATHERED,
+        /** An edge laid on a line inside a piece; the line is the second layer's nearest edge by name only. */
+        LAID,
+        /** One lies over the other. */
+        LAPPED,
+        /** A strip round an edge. */
+        BOUND,
         /** A pair's own centre seam: an edge to the same edge of the piece turned over. */
         MIRRORED
     }
 
     public Join {
         layers = List.copyOf(layers);
-        if (layers.size() < 2) {
-            throw new IllegalArgumentException("A join takes two layers");
+        if (layers.size() < 2 || layers.stream().anyMatch(r -> r.stretches().isEmpty())) {
+            throw new IllegalArgumentException("A join takes two layers, and something to sew in each");
         }
     }
 
     /** Two whole edges sewn to each other from the same end; where one is longer, it is held in. */
-    public static Join sewn(String seam, Edge edge, Piece one, Piece other) {
-        Run first = Run.of(Stretch.whole(one, edge));
-        Run second = Run.of(Stretch.whole(other, edge));
-        return new Join(seam, List.of(first, second), first.length() - second.length(), Kind.SEWN);
+    public static Join sewn(String seam, EdgeRole role, Piece one, Piece other) {
+        return sewn(
+                seam, Run.of(Stretch.whole(one, one.require(role))), Run.of(Stretch.whole(other, other.require(role))));
+    }
+
+    /** Two runs sewn to each other from the same end; where one is longer, it is held in. */
+    public static Join sewn(String seam, Run one, Run other) {
+        return new Join(seam, List.of(one, other), one.length() - other.length(), Kind.SEWN);
     }
 
     /** An edge of a piece sewn to the same edge of its turned twin. */
-    public static Join mirrored(String seam, Edge edge, Piece piece) {
-        Run run = Run.of(Stretch.whole(piece, edge));
-        return new Join(seam, List.of(run, run), 0, Kind.MIRRORED);
+    public static Join mirrored(String seam, EdgeRole role, Piece piece) {
+        Run run = Run.of(Stretch.whole(piece, piece.require(role)));
+        return new Join(seam, List.of(run.of(Hand.LEFT), run.of(Hand.RIGHT)), 0, Kind.MIRRORED);
     }
 
-    /** What an edge is sewn to, if it is in this join. */
-    public Optional<Stretch> partner(String piece, Edge edge) {
+    /** What an edge is sewn to, if it is in this join: the first stretch it lies on. */
+    public Optional<Stretch> partner(PieceId piece, Edge edge) {
         for (int i = 0; i < layers.size(); i++) {
-            boolean here =
-                    layers.get(i).stretches().stream().anyMatch(s -> s.piece().equals(piece) && s.edge() == edge);
-            if (here) {
-                return Optional.of(layers.get(i == 0 ? 1 : 0).stretches().get(0));
+            Run here = layers.get(i);
+            Run there = layers.get(i == 0 ? 1 : 0);
+            double before = 0;
+            for (Stretch s : here.stretches()) {
+                if (s.on(piece, edge)) {
+                    return Optional.of(at(there, before + s.length() / 2));
+                }
+                before += s.length();
             }
         }
         return Optional.empty();
     }
 
-    /** The same join between pieces by other names. */
-    public Join renamed(UnaryOperator<String> piece) {
-        return new Join(
-                seam,
-                layers.stream()
-                        .map(run -> new Run(run.stretches().stream()
-                                .map(s -> s.of(piece.apply(s.piece())))
-                                .toList()))
-                        .toList(),
-                eased,
-                kind);
+    private static Stretch at(Run run, double along) {
+        double before = 0;
+        for (Stretch s : run.stretches()) {
+            before += s.length();
+            if (along <= before) {
+                return s;
+            }
+        }
+        return run.stretches().get(run.stretches().size() - 1);
+    }
+
+    /** Whether a piece is in this join. */
+    public boolean holds(PieceId piece) {
+        return layers.stream()
+                .flatMap(r -> r.stretches().stream())
+                .anyMatch(s -> s.piece().equals(piece));
     }
 }

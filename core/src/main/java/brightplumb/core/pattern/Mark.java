@@ -1,6 +1,7 @@
 package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
 
 /**
  * A mark transferred to the cloth.
@@ -17,6 +18,11 @@ public record Mark(Kind kind, Point at, Point direction, int count, String text,
     /** A mark that lies on no join. */
     public Mark(Kind kind, Point at, Point direction, int count, String text) {
         this(kind, at, direction, count, text, null);
+    }
+
+    /** The same mark after a move of the paper. */
+    public Mark moved(Rigid move) {
+        return new Mark(kind, move.apply(at), move.direction(direction), count, text, along);
     }
 
     /** What is made in the cloth. */

@@ -3,7 +3,6 @@ package brightplumb.core.pattern;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -15,42 +14,67 @@ public final class Notches {
 
     private Notches() {}
 
-    /** Pieces with notches along a join, each at a level of its first layer; a level the join does not cross gives none. */
-    public static List<Piece> along(Join join, List<Piece> pieces, String text, double level) {
-        Piece master = piece(pieces, join.layers().get(0));
-        OptionalDouble at = lengthAt(run(master, join.layers().get(0)), level);
-        if (at.isEmpty()) {
-            return pieces;
+    /** The pattern with notches along a join at a level of its first layer; a level the join does not cross gives none. */
+    public static Pattern level(Pattern pattern, Join join, String text, double level) {
+        OptionalDouble at = lengthAt(pattern.lines(join.layers().get(0)), level);
+        return at.isPresent() ? along(pattern, join, text, at.getAsDouble()) : pattern;
+    }
+
+    /** The pattern with a notch on every layer of a join, at a length from the join's start, mm. */
+    public static Pattern along(Pattern pattern, Join join, String text, double along) {
+        Pattern notched = pattern;
+        for (Run layer :
+                join.kind() == Join.Kind.MIRRORED ? List.of(join.layers().get(0)) : join.layers()) {
+            notched = on(notched, layer, text, along);
         }
-        List<Piece> notched = new ArrayList<>();
-        for (Piece piece : pieces) {
-            Piece marked = piece;
-            for (Run layer : join.layers().stream().distinct().toList()) {
-                if (layer.stretches().get(0).piece().equals(piece.id())) {
-                    marked = marked.with(notch(marked, layer, at.getAsDouble(), text));
+        return notched;
+    }
+
+    /**
+     * The pattern with notches where, along one layer of a join, one piece meets the next: the other layers say there what is met.
+     *
+     * @param words what is met between two pieces of the layer, told by the stretches before and after
+     */
+    public static Pattern whereMet(Pattern pattern, Join join, int layer, Met words) {
+        Pattern notched = pattern;
+        double along = 0;
+        List<Stretch> stretches = join.layers().get(layer).stretches();
+        for (int i = 0; i + 1 < stretches.size(); i++) {
+            along += stretches.get(i).length();
+            Stretch before = stretches.get(i);
+            Stretch after = stretches.get(i + 1);
+            if (!before.piece().equals(after.piece()) || before.copy() != after.copy()) {
+                for (int other = 0; other < join.layers().size(); other++) {
+                    if (other != layer) {
+                        notched = on(notched, join.layers().get(other), words.between(before, after), along);
+                    }
                 }
             }
-            notched.add(marked);
         }
-        return List.copyOf(notched);
+        return notched;
     }
 
-    private static Mark notch(Piece piece, Run layer, double along, String text) {
-        Curves.Along place = Curves.along(run(piece, layer), along);
-        Point outward = place.direction().turned().times(-1);
-        return new Mark(Mark.Kind.NOTCH, place.at(), outward, piece.panel().notches(), text, along);
+    /** What is met where one stretch of a run ends and the next begins. */
+    public interface Met {
+        String between(Stretch before, Stretch after);
     }
 
-    private static Piece piece(List<Piece> pieces, Run layer) {
-        String id = layer.stretches().get(0).piece();
-        return pieces.stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("No piece " + id));
-    }
-
-    private static List<Segment> run(Piece piece, Run layer) {
-        return piece.require(layer.stretches().get(0).edge()).run();
+    private static Pattern on(Pattern pattern, Run layer, String text, double along) {
+        double before = 0;
+        for (Stretch s : layer.stretches()) {
+            if (along <= before + s.length() + Tolerance.SAME_POINT) {
+                double within = along - before;
+                double at = s.backwards() ? s.to() - within : s.from() + within;
+                Piece piece = pattern.piece(s.piece());
+                Curves.Along place =
+                        Curves.along(piece.require(s.role(), s.nth()).run(), at);
+                Point outward = place.direction().turned().times(-1);
+                Mark mark = new Mark(Mark.Kind.NOTCH, place.at(), outward, piece.strokes(), text, along);
+                return pattern.instead(piece.marked(mark));
+            }
+            before += s.length();
+        }
+        return pattern;
     }
 
     /** How far along a run lies the first place at a level. */

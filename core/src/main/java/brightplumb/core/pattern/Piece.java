@@ -1,52 +1,217 @@
 package brightplumb.core.pattern;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper, from the centre waist.
+ * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper. What ink it is drawn in, how many strokes
+ * its notches have and what its label says follow from it.
  *
- * @param id its name in files
- * @param panel the part of the body it covers
- * @param seams its edges in order, end to start
+ * @param id what it is called
+ * @param title its name at the bench
+ * @param panel what it is of, for outsiders: front, back, band, pocket
+ * @param layer the cloth it is cut from
+ * @param edges its edges in order, end to start
  * @param darts its darts, from the centre outward
+ * @param folds folds laid in its cloth
+ * @param lines lines placed inside it
  * @param marks notches and drill holes
  * @param grain the grain line
+ * @param copies how many are cut
+ * @param onBody where its cloth lies on the body
  */
-public record Piece(String id, Panel panel, List<Seam> seams, List<Dart> darts, List<Mark> marks, Line grain) {
+public record Piece(
+        PieceId id,
+        String title,
+        String panel,
+        Layer layer,
+        List<Edge> edges,
+        List<Dart> darts,
+        List<Fold> folds,
+        List<Placed> lines,
+        List<Mark> marks,
+        Line grain,
+        Copies copies,
+        OnBody onBody) {
 
     public Piece {
-        seams = List.copyOf(seams);
+        edges = List.copyOf(edges);
         darts = List.copyOf(darts);
+        folds = List.copyOf(folds);
+        lines = List.copyOf(lines);
         marks = List.copyOf(marks);
     }
 
-    /** The piece with one more mark. */
-    Piece with(Mark mark) {
+    /** A plain piece: edges and a grain line, nothing in it yet. */
+    public static Piece of(
+            PieceId id, String title, String panel, List<Edge> edges, Line grain, Copies copies, OnBody onBody) {
         return new Piece(
                 id,
+                title,
                 panel,
-                seams,
-                darts,
-                Stream.concat(marks.stream(), Stream.of(mark)).toList(),
-                grain);
+                Layer.SHELL,
+                edges,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                grain,
+                copies,
+                onBody);
     }
 
     /** The closed sewn outline. */
     public List<Segment> sewLine() {
-        return seams.stream().flatMap(s -> s.run().stream()).toList();
+        return edges.stream().flatMap(s -> s.run().stream()).toList();
     }
 
-    /** The seam along an edge, if the piece has one there. */
-    public Optional<Seam> seam(Edge edge) {
-        return seams.stream().filter(s -> s.edge() == edge).findFirst();
+    /** The first edge of a role, if the piece has one. */
+    public Optional<Edge> edge(EdgeRole role) {
+        return edge(role, 1);
     }
 
-    /** The seam along an edge the piece is known to have. */
-    public Seam require(Edge edge) {
-        return seam(edge).orElseThrow(() -> new IllegalStateException(id + " has no " + edge.id()));
+    /** The edge of a role with that number, if the piece has one. */
+    public Optional<Edge> edge(EdgeRole role, int nth) {
+        return edges.stream()
+                .filter(s -> s.role().equals(role) && s.nth() == nth)
+                .findFirst();
+    }
+
+    /** The edge of a role the piece is known to have. */
+    public Edge require(EdgeRole role) {
+        return require(role, 1);
+    }
+
+    /** The edge of a role and number the piece is known to have. */
+    public Edge require(EdgeRole role, int nth) {
+        return edge(role, nth).orElseThrow(() -> new IllegalStateException(id + " has no " + role.id()));
+    }
+
+    /** Whether it lies behind: drawn in the back's ink, notched with two strokes. */
+    public boolean behind() {
+        return id.behind();
+    }
+
+    /** The strokes of a notch on this piece: one in front, two behind, so that they are not mixed up. */
+    public int strokes() {
+        return behind() ? 2 : 1;
+    }
+
+    /** The name of its centre line. */
+    public String centre() {
+        return behind() ? "centre back" : "centre front";
+    }
+
+    /** The piece with more marks. */
+    public Piece marked(List<Mark> more) {
+        return withMarks(Stream.concat(marks.stream(), more.stream()).toList());
+    }
+
+    /** The piece with one more mark. */
+    public Piece marked(Mark mark) {
+        return marked(List.of(mark));
+    }
+
+    public Piece withMarks(List<Mark> all) {
+        return new Piece(id, title, panel, layer, edges, darts, folds, lines, all, grain, copies, onBody);
+    }
+
+    public Piece withEdges(List<Edge> all) {
+        return new Piece(id, title, panel, layer, all, darts, folds, lines, marks, grain, copies, onBody);
+    }
+
+    public Piece withDarts(List<Dart> all) {
+        return new Piece(id, title, panel, layer, edges, all, folds, lines, marks, grain, copies, onBody);
+    }
+
+    public Piece withFolds(List<Fold> all) {
+        return new Piece(id, title, panel, layer, edges, darts, all, lines, marks, grain, copies, onBody);
+    }
+
+    public Piece withLines(List<Placed> all) {
+        return new Piece(id, title, panel, layer, edges, darts, folds, all, marks, grain, copies, onBody);
+    }
+
+    /** The piece with one more line placed in it. */
+    public Piece placing(Placed line) {
+        return withLines(Stream.concat(lines.stream(), Stream.of(line)).toList());
+    }
+
+    public Piece withGrain(Line otherGrain) {
+        return new Piece(id, title, panel, layer, edges, darts, folds, lines, marks, otherGrain, copies, onBody);
+    }
+
+    public Piece withCopies(Copies otherCopies) {
+        return new Piece(id, title, panel, layer, edges, darts, folds, lines, marks, grain, otherCopies, onBody);
+    }
+
+    public Piece lying(OnBody otherwise) {
+        return new Piece(id, title, panel, layer, edges, darts, folds, lines, marks, grain, copies, otherwise);
+    }
+
+    public Piece in(Layer otherLayer) {
+        return new Piece(id, title, panel, otherLayer, edges, darts, folds, lines, marks, grain, copies, onBody);
+    }
+
+    /** The same piece under another name. */
+    public Piece named(PieceId otherId, String otherTitle) {
+        return new Piece(otherId, otherTitle, panel, layer, edges, darts, folds, lines, marks, grain, copies, onBody);
+    }
+
+    /** The piece with an edge ending otherwise; as it is where it has no such edge. */
+    public Piece ending(EdgeRole role, End end) {
+        return withEdges(
+                edges.stream().map(e -> e.role().equals(role) ? e.as(end) : e).toList());
+    }
+
+    /**
+     * The piece as it lies on the body: its folds shut, its zones where they belong, hidden cloth left out. An edge that is hidden
+     * altogether is left out too. It is for looking at and measuring, not for cutting: its outline need not be closed.
+     */
+    public Piece worn() {
+        if (onBody.equals(OnBody.AS_DRAFTED)) {
+            return this;
+        }
+        List<Edge> seen = new ArrayList<>();
+        for (Edge edge : edges) {
+            List<Segment> run = new ArrayList<>();
+            for (Segment part : edge.run()) {
+                onBody.at(part.at(0.5)).ifPresent(move -> run.add(part.moved(move)));
+            }
+            if (!run.isEmpty()) {
+                seen.add(edge.along(run));
+            }
+        }
+        List<Dart> laid = darts.stream()
+                .flatMap(d -> onBody.at(d.point()).stream().map(d::moved))
+                .toList();
+        List<Mark> shown = marks.stream()
+                .flatMap(m -> onBody.at(m.at()).stream().map(m::moved))
+                .toList();
+        return new Piece(
+                id, title, panel, layer, seen, laid, List.of(), List.of(), shown, grain, copies, OnBody.AS_DRAFTED);
+    }
+
+    /** The piece after a move of the paper; it lies on the body as before. */
+    public Piece moved(Rigid move) {
+        return new Piece(
+                id,
+                title,
+                panel,
+                layer,
+                edges.stream().map(e -> e.moved(move)).toList(),
+                darts.stream().map(d -> d.moved(move)).toList(),
+                folds.stream().map(f -> f.moved(move)).toList(),
+                lines.stream().map(l -> l.moved(move)).toList(),
+                marks.stream().map(m -> m.moved(move)).toList(),
+                (Line) Curves.moved(List.of(grain), move).get(0),
+                copies,
+                onBody.movedWith(move));
     }
 }

@@ -59,6 +59,11 @@ public enum AllowanceHabit implements Choice {
         return centre;
     }
 
+    /** Any other seam. */
+    public Length seam() {
+        return waist;
+    }
+
     public Length hem() {
         return hem;
     }

@@ -7,6 +7,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Hand;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -28,9 +29,9 @@ public final class Body {
 
     private Amount hipDepthAtCentre;
 
-    private Body(Sheet sheet, Side side) {
+    private Body(Sheet sheet, Hand side) {
         sheet.readings().forEach((measure, reading) -> take(measure, reading, amount(measure, reading, side)));
-        sheet.reading(HIP_DEPTH).ifPresent(r -> hipDepthAtCentre = amount(HIP_DEPTH, r, Side.BOTH));
+        sheet.reading(HIP_DEPTH).ifPresent(r -> hipDepthAtCentre = amount(HIP_DEPTH, r, Hand.BOTH));
     }
 
     /** What stands on the sheet without having been read off a tape on this body is as much a guess as what a rule makes up. */
@@ -42,18 +43,18 @@ public final class Body {
         }
     }
 
-    private static Amount amount(Measure measure, Reading reading, Side side) {
+    private static Amount amount(Measure measure, Reading reading, Hand side) {
         Amount amount = read(measure, reading, side);
         return reading.provenance().taped() ? amount : amount.asEstimate();
     }
 
     /** A measure that was read twice is drafted with the middle of both readings, and says so. */
-    private static Amount read(Measure measure, Reading reading, Side side) {
+    private static Amount read(Measure measure, Reading reading, Hand side) {
         if (reading.second() == null) {
             return Amount.length(measure.spoken(), reading.first());
         }
-        if (measure.sided() && side != Side.BOTH) {
-            return side == Side.LEFT
+        if (measure.sided() && side != Hand.BOTH) {
+            return side == Hand.LEFT
                     ? Amount.length(measure.spoken() + " left", reading.first())
                     : Amount.length(measure.spoken() + " right", reading.second());
         }
@@ -71,11 +72,11 @@ public final class Body {
      * @throws Refusal when a value cannot be a body's, or waist or hip is missing, naming each such measure
      */
     public static Body of(Sheet sheet) {
-        return of(sheet, Side.BOTH);
+        return of(sheet, Hand.BOTH);
     }
 
     /** The body on a sheet, as one of its sides has it. */
-    public static Body of(Sheet sheet, Side side) {
+    public static Body of(Sheet sheet, Hand side) {
         List<Refusal.Fault> faults = new ArrayList<>();
         for (Measure needed : List.of(WAIST_GIRTH, HIP_GIRTH)) {
             if (!sheet.has(needed)) {

@@ -1,7 +1,6 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.Length;
-import brightplumb.core.pattern.Panel;
 import brightplumb.core.working.Amount;
 
 /** The most one dart carries; more makes a point that will not press flat. Our own choice, after half-block practice. */
@@ -16,7 +15,7 @@ public final class DartLimit {
     private DartLimit() {}
 
     /** An inch in front, an inch and a quarter behind. */
-    public static Amount of(Panel panel) {
-        return panel == Panel.FRONT ? FRONT : BACK;
+    public static Amount of(Half panel) {
+        return panel == Half.FRONT ? FRONT : BACK;
     }
 }

@@ -1,15 +1,20 @@
 package brightplumb.core.rule;
 
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BandSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -54,7 +59,7 @@ final class HouseHabits {
 
     /** A family's own rules together with those that every family has alike. */
     static Map<Setting, Rule> with(Map<Setting, Rule> own) {
-        Map<Setting, Rule> rules = new EnumMap<>(ALIKE);
+        Map<Setting, Rule> rules = new HashMap<>(ALIKE);
         rules.putAll(own);
         return rules;
     }

@@ -1,9 +1,16 @@
 package brightplumb.core.rule;
 
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.ElasticSettings.*;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Measure;
@@ -19,7 +26,7 @@ final class HouseLegs {
 
     static final Way WAY = new Way(
             "house",
-            Family.LEGS,
+            "legs",
             "House",
             "Chooses the amounts from the body: the back slopes with the seat, the fork drops until the inseams meet, the back rises until the loop is what the tape asked.",
             HouseHabits.with(Map.ofEntries(

@@ -1,9 +1,14 @@
 package brightplumb.core.rule;
 
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Length;
@@ -15,7 +20,7 @@ final class HouseSkirt {
 
     static final Way WAY = new Way(
             "house",
-            Family.SKIRT,
+            "skirt",
             "House",
             "Chooses the amounts from the body: darts by the drop, the seat by its own tape where it was taken.",
             HouseHabits.with(Map.ofEntries(

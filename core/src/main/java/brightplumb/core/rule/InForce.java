@@ -8,6 +8,7 @@ import brightplumb.core.working.Amount;
  * @param amount its amount, or null for a choice
  * @param choice its choice, or null for an amount
  * @param byHand whether it was set by hand
+ * @param applies whether it changed anything, the others being as they were
  * @param why why it is what it is
  */
-public record InForce(Setting setting, Amount amount, Choice choice, boolean byHand, String why) {}
+public record InForce(Setting setting, Amount amount, Choice choice, boolean byHand, boolean applies, String why) {}

@@ -3,40 +3,44 @@ package brightplumb.core.rule;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
 /**
- * The settings in force for one draft: what was set by hand, else what the cut asks, else what the way says. Each amount is worked
+ * The settings in force for one draft: what was set by hand, else what the garment asks, else what the way says. Each amount is worked
  * out once.
  */
 public final class Settings {
 
     private final Way way;
-    private final Map<Setting, Rule> cut;
+    private final Map<Setting, Rule> asked;
     private final Map<Setting, Object> byHand;
     private final Given given;
-    private final Map<Setting, Amount> worked = new EnumMap<>(Setting.class);
+    private final Map<Setting, Amount> worked = new HashMap<>();
 
     /**
-     * @param cut the rules of the cut, which win over the way's
+     * @param asked the rules of the garment, its cut's and its operations', which win over the way's
      * @param byHand what was set by hand: a {@link Double} in mm or a ratio, or a {@link Choice}
      */
-    public Settings(Way way, Map<Setting, Rule> cut, Map<Setting, Object> byHand, Body body, Cloth cloth) {
+    public Settings(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
         this.way = way;
-        this.cut = cut;
+        this.asked = asked;
         this.byHand = byHand;
         this.given = new Given(body, cloth, this);
     }
 
     /** The same settings with some set by hand otherwise. */
     public Settings with(Map<Setting, Object> changed) {
-        Map<Setting, Object> hands = new EnumMap<>(Setting.class);
-        hands.putAll(byHand);
+        Map<Setting, Object> hands = new HashMap<>(byHand);
         hands.putAll(changed);
-        return new Settings(way, cut, hands, given.body(), given.cloth());
+        return new Settings(way, asked, hands, given.body(), given.cloth());
+    }
+
+    /** The same settings on another body, or another side of it. */
+    public Settings on(Body body) {
+        return new Settings(way, asked, byHand, body, given.cloth());
     }
 
     public Way way() {
@@ -47,19 +51,33 @@ public final class Settings {
         return given.cloth();
     }
 
+    public Body body() {
+        return given.body();
+    }
+
+    /** What was set by hand. */
+    public Map<Setting, Object> hands() {
+        return Map.copyOf(byHand);
+    }
+
     /** Whether it was set by hand. */
     public boolean byHand(Setting setting) {
         return byHand.containsKey(setting);
     }
 
-    /** Whether a hand or the cut asks for it, over what the way would do. */
+    /** Whether a hand or the garment asks for it, over what the way would do. */
     public boolean askedBeyondWay(Setting setting) {
-        return byHand(setting) || cut.containsKey(setting);
+        return byHand(setting) || asked.containsKey(setting);
+    }
+
+    /** Whether anything at all says what it is. */
+    public boolean knows(Setting setting) {
+        return byHand(setting) || rule(setting).isPresent();
     }
 
     private Optional<Rule> rule(Setting setting) {
-        Rule ofCut = cut.get(setting);
-        return Optional.ofNullable(ofCut != null ? ofCut : way.rules().get(setting));
+        Rule ofGarment = asked.get(setting);
+        return Optional.ofNullable(ofGarment != null ? ofGarment : way.rules().get(setting));
     }
 
     private Rule require(Setting setting) {
@@ -93,16 +111,16 @@ public final class Settings {
         return known;
     }
 
-    /** A depth from the waist as the skirt has it: a band that finishes at the waist is taken off the top. */
+    /** A depth from the waist as the garment has it: a band that finishes at the waist is taken off the top. */
     public Amount belowBand(Amount fromWaist) {
-        return choice(Setting.BAND_PLACE, BandPlace.class) == BandPlace.INCLUDED
-                ? fromWaist.minus(amount(Setting.BAND_HEIGHT))
+        return choice(BandSettings.BAND_PLACE, BandPlace.class) == BandPlace.INCLUDED
+                ? fromWaist.minus(amount(BandSettings.BAND_HEIGHT))
                 : fromWaist;
     }
 
-    /** A setting's amount, if a hand, the cut or the way asks for one; otherwise the dart plan decides. */
+    /** A setting's amount, if a hand, the garment or the way asks for one; otherwise the dart plan decides. */
     public Optional<Amount> asked(Setting setting) {
-        return byHand(setting) || rule(setting).isPresent() ? Optional.of(amount(setting)) : Optional.empty();
+        return knows(setting) ? Optional.of(amount(setting)) : Optional.empty();
     }
 
     private Amount work(Setting setting) {
@@ -128,5 +146,10 @@ public final class Settings {
     public <C extends Choice> C choice(Setting setting, Class<C> type) {
         Object set = byHand.get(setting);
         return type.cast(set != null ? set : ((Rule.Chosen) require(setting)).choice());
+    }
+
+    /** Whether a setting's choice is one, where anything says what it is. */
+    public boolean chose(Setting setting, Choice choice) {
+        return knows(setting) && choice(setting, Choice.class) == choice;
     }
 }

@@ -1,9 +1,12 @@
 package brightplumb.core.rule;
 
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
-import static brightplumb.core.rule.Setting.*;
+import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.working.Amount;

@@ -1,31 +1,36 @@
 package brightplumb.core.rule;
 
-import java.util.Collections;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 
 /**
  * A way (school) of drafting: a named set of rules for the settings. Adding one is one file like {@link QuarterSkirt} and its line
- * in {@link Ways#ALL}.
+ * in {@link Ways}.
  *
  * @param id its name in requests
- * @param family the garments it drafts
+ * @param part the part of a garment it drafts
  * @param title its name at the bench
  * @param why why people use it
- * @param rules a rule for every setting of the family
+ * @param rules a rule for every setting of the part
  */
-public record Way(String id, Family family, String title, String why, Map<Setting, Rule> rules) {
+public record Way(String id, String part, String title, String why, Map<Setting, Rule> rules) {
+
+    /** The name of the way that holds a recipe's own construction amounts. */
+    public static final String BENCH = "bench";
 
     public Way {
-        Map<Setting, Rule> copy = new EnumMap<>(Setting.class);
-        copy.putAll(rules);
-        rules = Collections.unmodifiableMap(copy);
+        rules = Map.copyOf(rules);
     }
 
     /** A way like another with some rules changed. */
     static Way like(Way other, String id, String title, String why, Map<Setting, Rule> changed) {
-        Map<Setting, Rule> rules = new EnumMap<>(other.rules);
+        Map<Setting, Rule> rules = new HashMap<>(other.rules);
         rules.putAll(changed);
-        return new Way(id, other.family, title, why, rules);
+        return new Way(id, other.part, title, why, rules);
+    }
+
+    /** A recipe's own amounts, on the ground of the way it begins from. */
+    public static Way byTheRecipe(Way ground, String why, Map<Setting, Rule> amounts) {
+        return like(ground, BENCH, "By the recipe", why, amounts);
     }
 }

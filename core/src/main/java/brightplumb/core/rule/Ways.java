@@ -1,31 +1,14 @@
 package brightplumb.core.rule;
 
 import java.util.List;
-import java.util.Optional;
 
-/** The ways on offer. */
+/** The ways on offer, by the part they draft, in the order they are offered. */
 public final class Ways {
 
-    /** Every way, in the order they are offered. */
-    public static final List<Way> ALL = List.of(
-            QuarterSkirt.WAY,
-            AllocatedSkirt.WAY,
-            HalfBlockSkirt.WAY,
-            HouseSkirt.WAY,
-            QuarterLegs.WAY,
-            SixteenthLegs.WAY,
-            ArcLegs.WAY,
-            HouseLegs.WAY);
+    public static final List<Way> SKIRT =
+            List.of(QuarterSkirt.WAY, AllocatedSkirt.WAY, HalfBlockSkirt.WAY, HouseSkirt.WAY);
+
+    public static final List<Way> LEGS = List.of(QuarterLegs.WAY, SixteenthLegs.WAY, ArcLegs.WAY, HouseLegs.WAY);
 
     private Ways() {}
-
-    /** The way of that name for a family, if there is one. */
-    public static Optional<Way> of(Family family, String id) {
-        return of(family).stream().filter(w -> w.id().equals(id)).findFirst();
-    }
-
-    /** The ways of a family. */
-    public static List<Way> of(Family family) {
-        return ALL.stream().filter(w -> w.family() == family).toList();
-    }
 }

@@ -1,15 +1,21 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.List;
 
 /** Whether a shaped centre-back edge says what it is: it looks like a side seam, and people sew the wrong edge. */

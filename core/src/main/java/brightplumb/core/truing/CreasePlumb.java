@@ -1,21 +1,26 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.LegShape;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -32,7 +37,7 @@ final class CreasePlumb {
     static Check of(Inspected on) {
         Halves halves = new Halves(on);
         double lean = halves.worst();
-        boolean centred = on.set().amount(Setting.SIDE_IN).value() == 0;
+        boolean centred = on.set().amount(LegSettings.SIDE_IN).value() == 0;
         Verdict verdict = lean <= STILL_PLUMB ? Verdict.TRUE : lean <= LEANS || !centred ? Verdict.WATCH : Verdict.OFF;
         return new Check(
                 "crease.plumb",
@@ -56,15 +61,15 @@ final class CreasePlumb {
 
     private static List<Remedy> centred(Inspected on) {
         Map<String, Object> settings = new HashMap<>();
-        if (on.set().amount(Setting.SIDE_IN).value() > 0) {
-            settings.put(Setting.SIDE_IN.key(), 0.0);
+        if (on.set().amount(LegSettings.SIDE_IN).value() > 0) {
+            settings.put(LegSettings.SIDE_IN.key(), 0.0);
         }
-        double inseam = on.set().amount(Setting.BACK_LEG_ADD).value();
-        double side = on.set().amount(Setting.BACK_SIDE_ADD).value();
+        double inseam = on.set().amount(LegSettings.BACK_LEG_ADD).value();
+        double side = on.set().amount(LegSettings.BACK_SIDE_ADD).value();
         if (inseam != side) {
-            double each = Math.min((inseam + side) / 2, Setting.BACK_LEG_ADD.most());
-            settings.put(Setting.BACK_LEG_ADD.key(), each);
-            settings.put(Setting.BACK_SIDE_ADD.key(), each);
+            double each = Math.min((inseam + side) / 2, LegSettings.BACK_LEG_ADD.most());
+            settings.put(LegSettings.BACK_LEG_ADD.key(), each);
+            settings.put(LegSettings.BACK_SIDE_ADD.key(), each);
         }
         return settings.isEmpty() ? List.of() : List.of(new Remedy("Centre the leg on its crease", settings));
     }
@@ -77,23 +82,23 @@ final class CreasePlumb {
          *
          * @param y the level
          */
-        private record At(Panel panel, String where, double y, double inner, double outer) {
+        private record At(String panel, String where, double y, double inner, double outer) {
             double lean(double crotchY) {
                 return Math.toDegrees(Math.atan2(Math.abs(outer - inner) / 2, y - crotchY));
             }
         }
 
         private double crease() {
-            return on.draft().fact("crease.front").value();
+            return on.fact("crease.front").value();
         }
 
         private double crotchY() {
-            return on.draft().fact("crotch.depth").value();
+            return on.fact("crotch.depth").value();
         }
 
         private List<At> levels() {
             List<At> levels = new ArrayList<>();
-            boolean swept = on.set().choice(Setting.LEG_SHAPE, LegShape.class) != LegShape.STRAIGHT;
+            boolean swept = on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.STRAIGHT;
             double knee = on.draft().levels().stream()
                     .filter(l -> l.name().equals("knee"))
                     .mapToDouble(l -> l.y())
@@ -112,13 +117,14 @@ final class CreasePlumb {
         }
 
         private At at(Piece piece, String where, double y) {
-            double inseam = Curves.xAtLevel(piece.require(Edge.INSEAM).run(), y).orElse(Double.NaN);
+            double inseam =
+                    Curves.xAtLevel(piece.require(EdgeRole.INSEAM).run(), y).orElse(Double.NaN);
             double side = Inspected.sideAt(piece, y);
             return new At(piece.panel(), where, y, crease() - inseam, side - crease());
         }
 
         private At hem(Piece piece) {
-            var run = piece.require(Edge.HEM).run();
+            var run = piece.require(EdgeRole.HEM).run();
             Point side = run.get(0).from();
             Point inseam = run.get(run.size() - 1).to();
             return new At(piece.panel(), "hem", on.hemY(), crease() - inseam.x(), side.x() - crease());
@@ -132,8 +138,8 @@ final class CreasePlumb {
         public List<Figure> figures() {
             List<Figure> figures = new ArrayList<>();
             for (At at : levels()) {
-                figures.add(Figure.mm(at.panel().id() + " " + at.where() + ", to the inseam", at.inner()));
-                figures.add(Figure.mm(at.panel().id() + " " + at.where() + ", to the side", at.outer()));
+                figures.add(Figure.mm(at.panel() + " " + at.where() + ", to the inseam", at.inner()));
+                figures.add(Figure.mm(at.panel() + " " + at.where() + ", to the side", at.outer()));
             }
             figures.add(new Figure("leans by", Quantity.DEGREES, worst(), true));
             return figures;
@@ -143,16 +149,16 @@ final class CreasePlumb {
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
             double apart = Inspected.sideAt(on.front(), on.hipY())
-                    + on.draft().fact("crotch.extension.back").value()
+                    + on.fact("crotch.extension.back").value()
                     + 3 * Length.INCH;
             for (Piece piece : List.of(on.front(), on.back())) {
-                Rigid move = Rigid.slide(Point.of(piece.panel() == Panel.FRONT ? 0 : apart, 0));
+                Rigid move = Rigid.slide(Point.of(!piece.behind() ? 0 : apart, 0));
                 table.draw(PENCIL, Curves.moved(piece.sewLine(), move))
                         .draw(PLAIN, move.apply(Point.of(crease(), 0)), move.apply(Point.of(crease(), on.hemY() + 20)));
                 for (At at : levels()) {
-                    if (at.panel() == piece.panel()) {
+                    if (at.panel().equals(piece.panel())) {
                         boolean plumb = at.lean(crotchY()) <= STILL_PLUMB;
-                        Exhibit.Ink ink = plumb ? piece.panel() == Panel.FRONT ? FRONT : BACK : FAULT;
+                        Exhibit.Ink ink = plumb ? !piece.behind() ? FRONT : BACK : FAULT;
                         double y = at.y() - (at.where().equals("hem") ? 6 : 0);
                         table.span(
                                         ink,
@@ -166,10 +172,7 @@ final class CreasePlumb {
                                         "");
                     }
                 }
-                table.say(
-                        PLAIN,
-                        move.apply(Point.of(crease(), -14)),
-                        piece.panel().id() + " crease");
+                table.say(PLAIN, move.apply(Point.of(crease(), -14)), piece.panel() + " crease");
             }
             return table.done();
         }

@@ -4,7 +4,15 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.WaistSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Remedies;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +30,7 @@ final class CrotchChecks {
 
     /** How deep the crotch lies, against a taped rise. */
     static Check depth(Inspected on) {
-        double depth = on.draft().fact("crotch.depth").value();
+        double depth = on.fact("crotch.depth").value();
         double rise = rise(on);
         var shown = new CrotchLoop.Depth(on, depth, rise);
         if (on.body().estimateOf(Measure.BODY_RISE).isPresent()) {
@@ -66,7 +74,7 @@ final class CrotchChecks {
                         : List.of(new Remedy(
                                 "Lay the crotch line three quarters of an inch below the rise",
                                 Map.of(
-                                        Setting.CROTCH_DEPTH.key(),
+                                        CrotchSettings.CROTCH_DEPTH.key(),
                                         on.body()
                                                         .find(Measure.BODY_RISE)
                                                         .orElseThrow()
@@ -125,38 +133,38 @@ final class CrotchChecks {
         List<Remedy> remedies = new ArrayList<>();
         boolean tooShort = off < 0;
         on.settles(
-                        Setting.BACK_RISE,
-                        Setting.BACK_RISE.least(),
-                        Setting.BACK_RISE.most(),
+                        WaistSettings.BACK_RISE,
+                        WaistSettings.BACK_RISE.least(),
+                        WaistSettings.BACK_RISE.most(),
                         tried -> loop(tried) - wanted(tried))
                 .ifPresent(rise -> remedies.add(new Remedy(
                         tooShort ? "Raise the centre back" : "Bring the centre back down",
-                        Map.of(Setting.BACK_RISE.key(), rise))));
-        double now = on.draft().fact("crotch.extension.back").value();
+                        Map.of(WaistSettings.BACK_RISE.key(), rise))));
+        double now = on.fact("crotch.extension.back").value();
         Map<Setting, Object> still =
-                Map.of(Setting.BACK_RISE, on.draft().fact("back.rise").value());
+                Map.of(WaistSettings.BACK_RISE, on.fact("back.rise").value());
         on.tried(still)
                 .ifPresent(held -> held.settles(
-                                Setting.BACK_EXTENSION,
+                                CrotchSettings.BACK_EXTENSION,
                                 tooShort ? now : now * 0.6,
                                 tooShort ? now * 1.6 : now,
                                 tried -> loop(tried) - wanted(tried))
                         .ifPresent(extension -> remedies.add(new Remedy(
                                 tooShort ? "Or lengthen the back extension" : "Or shorten the back extension",
                                 Map.of(
-                                        Setting.BACK_EXTENSION.key(),
+                                        CrotchSettings.BACK_EXTENSION.key(),
                                         extension,
-                                        Setting.BACK_RISE.key(),
-                                        still.get(Setting.BACK_RISE))))));
+                                        WaistSettings.BACK_RISE.key(),
+                                        still.get(WaistSettings.BACK_RISE))))));
         if (remedies.isEmpty()) {
-            double deeper = on.set().amount(Setting.CROTCH_DEPTH).value();
+            double deeper = on.set().amount(CrotchSettings.CROTCH_DEPTH).value();
             on.settles(
-                            Setting.CROTCH_DEPTH,
+                            CrotchSettings.CROTCH_DEPTH,
                             deeper - 3 * Length.INCH,
                             deeper + 3 * Length.INCH,
                             tried -> loop(tried) - wanted(tried))
-                    .ifPresent(depth -> remedies.add(
-                            new Remedy("Change the depth of the crotch", Map.of(Setting.CROTCH_DEPTH.key(), depth))));
+                    .ifPresent(depth -> remedies.add(new Remedy(
+                            "Change the depth of the crotch", Map.of(CrotchSettings.CROTCH_DEPTH.key(), depth))));
         }
         return remedies;
     }
@@ -167,12 +175,12 @@ final class CrotchChecks {
 
     private static double wanted(Inspected on) {
         return on.body().find(Measure.CROTCH_LENGTH).orElseThrow().value()
-                + 2 * (on.draft().fact("crotch.depth").value() - rise(on));
+                + 2 * (on.fact("crotch.depth").value() - rise(on));
     }
 
     /** Whether the back waist rises enough for her to sit. */
     static Check sits(Inspected on) {
-        double rise = on.draft().fact("back.rise").value();
+        double rise = on.fact("back.rise").value();
         boolean sits = rise >= LEAST_RISE - 0.01;
         return new Check(
                         "sits",
@@ -189,7 +197,8 @@ final class CrotchChecks {
                         sits
                                 ? List.of()
                                 : List.of(new Remedy(
-                                        "Raise the centre back an inch", Map.of(Setting.BACK_RISE.key(), Length.INCH))),
+                                        "Raise the centre back an inch",
+                                        Map.of(WaistSettings.BACK_RISE.key(), Length.INCH))),
                         new CrotchLoop(on, null))
                 .asFloor();
     }

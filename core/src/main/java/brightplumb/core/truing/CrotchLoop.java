@@ -1,11 +1,11 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.BODY;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.BODY;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
@@ -16,6 +16,11 @@ import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Lines;
+import brightplumb.core.table.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,8 +43,8 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
                     "taped", on.body().find(Measure.CROTCH_LENGTH).orElseThrow().value()));
             figures.add(Figure.mm("wanted, with the depth twice", wanted));
         }
-        figures.add(Figure.mm("back waist up", on.draft().fact("back.rise").value()));
-        figures.add(Figure.mm("back fork down", on.draft().fact("fork.drop").value()));
+        figures.add(Figure.mm("back waist up", on.fact("back.rise").value()));
+        figures.add(Figure.mm("back fork down", on.fact("fork.drop").value()));
         return figures;
     }
 
@@ -60,7 +65,7 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
         body(table, over.apply(Point.of(0, on.hipY())).x(), frontTop.x());
         level(table, left, right, 0, "waist");
         level(table, left, right, on.hipY(), "hip");
-        level(table, left, right, on.draft().fact("crotch.depth").value(), "crotch line");
+        level(table, left, right, on.fact("crotch.depth").value(), "crotch line");
         table.draw(FRONT, front).draw(BACK, behind);
         Point beside = Curves.along(front, Curves.length(front) * 0.4).at();
         table.say(FRONT, beside.plus(Point.of(62, 0)), "front", Quantity.MM, Curves.length(front));

@@ -1,8 +1,7 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.pattern.Panel.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -11,11 +10,18 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.DartLimit;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.DartSettings;
+import brightplumb.core.rule.Half;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Lines;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,6 +35,11 @@ final class DartsSound {
 
     private DartsSound() {}
 
+    /** Whether there is a dart at all. */
+    static boolean applies(Inspected on) {
+        return !on.front().darts().isEmpty() || !on.back().darts().isEmpty();
+    }
+
     static Check of(Inspected on) {
         Darts darts = new Darts(on);
         Piece heavy = darts.heavy();
@@ -37,7 +48,7 @@ final class DartsSound {
         boolean cornered = darts.turn() >= MOST_TURN;
         boolean sound = heavy == null && !low && !lame && !cornered;
         String cause = heavy != null
-                ? "A " + heavy.panel().id() + " dart takes more than one dart carries; its point would stand out."
+                ? "A " + heavy.panel() + " dart takes more than one dart carries; its point would stand out."
                 : low
                         ? "A dart runs too close to the hip line."
                         : cornered
@@ -67,15 +78,16 @@ final class DartsSound {
     private static Remedy mended(Inspected on, Darts darts) {
         Map<String, Object> settings = new HashMap<>();
         for (Piece piece : darts.pieces()) {
-            boolean front = piece.panel() == FRONT;
-            if (piece.darts().stream().anyMatch(d -> Darts.tooHeavy(piece.panel(), d))) {
+            boolean front = !piece.behind();
+            if (piece.darts().stream().anyMatch(d -> Darts.tooHeavy(piece, d))) {
                 settings.put(
-                        (front ? Setting.DART_INTAKE_FRONT : Setting.DART_INTAKE_BACK).key(),
-                        2 * DartLimit.of(piece.panel()).value());
+                        (front ? DartSettings.DART_INTAKE_FRONT : DartSettings.DART_INTAKE_BACK).key(),
+                        2 * DartLimit.of(Half.of(piece.behind())).value());
             }
             if (piece.darts().stream().anyMatch(darts::tooLow)) {
                 settings.put(
-                        (front ? Setting.DART_LENGTH_FRONT : Setting.DART_LENGTH_BACK).key(), on.hipY() - Length.INCH);
+                        (front ? DartSettings.DART_LENGTH_FRONT : DartSettings.DART_LENGTH_BACK).key(),
+                        on.hipY() - Length.INCH);
             }
         }
         boolean heavy = darts.heavy() != null;
@@ -93,8 +105,8 @@ final class DartsSound {
             return List.of(on.front(), on.back());
         }
 
-        static boolean tooHeavy(Panel panel, Dart dart) {
-            return dart.intake() > DartLimit.of(panel).value() + DartLimit.GRACE + 0.5;
+        static boolean tooHeavy(Piece piece, Dart dart) {
+            return dart.intake() > DartLimit.of(Half.of(piece.behind())).value() + DartLimit.GRACE + 0.5;
         }
 
         boolean tooLow(Dart dart) {
@@ -103,7 +115,7 @@ final class DartsSound {
 
         Piece heavy() {
             return pieces().stream()
-                    .filter(p -> p.darts().stream().anyMatch(d -> tooHeavy(p.panel(), d)))
+                    .filter(p -> p.darts().stream().anyMatch(d -> tooHeavy(p, d)))
                     .findFirst()
                     .orElse(null);
         }
@@ -128,7 +140,7 @@ final class DartsSound {
         }
 
         private static double turn(Piece piece) {
-            List<Segment> waist = piece.require(Edge.WAIST).run();
+            List<Segment> waist = piece.require(EdgeRole.WAIST).run();
             double worst = 0;
             for (Dart dart : piece.darts()) {
                 Rigid close = dart.closing();
@@ -152,9 +164,9 @@ final class DartsSound {
             List<Figure> figures = new ArrayList<>();
             for (Piece piece : pieces()) {
                 piece.darts().forEach(d -> {
-                    figures.add(Figure.mm(piece.panel().id() + " dart takes", d.intake()));
+                    figures.add(Figure.mm(piece.panel() + " dart takes", d.intake()));
                     figures.add(Figure.mm(
-                            piece.panel().id() + " dart stops above the hip",
+                            piece.panel() + " dart stops above the hip",
                             on.hipY() - d.point().y()));
                 });
             }
@@ -180,10 +192,10 @@ final class DartsSound {
 
         private void show(Exhibit.Table table, Piece piece, Point at) {
             Rigid move = Rigid.slide(at);
-            Exhibit.Ink ink = piece.panel() == FRONT ? Exhibit.Ink.FRONT : Exhibit.Ink.BACK;
+            Exhibit.Ink ink = !piece.behind() ? Exhibit.Ink.FRONT : Exhibit.Ink.BACK;
             table.draw(PENCIL, Curves.moved(Lines.above(piece.sewLine(), on.hipY() + Length.INCH), move));
             for (Dart dart : piece.darts()) {
-                boolean bad = tooHeavy(piece.panel(), dart) || tooLow(dart);
+                boolean bad = tooHeavy(piece, dart) || tooLow(dart);
                 table.draw(bad ? FAULT : ink, Curves.moved(List.of(dart.innerLeg(), dart.outerLeg()), move));
                 table.say(
                         bad ? FAULT : ink,

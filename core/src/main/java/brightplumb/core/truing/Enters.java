@@ -1,11 +1,11 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.BODY;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.BODY;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -13,10 +13,18 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Closure;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.ClosureSettings;
+import brightplumb.core.rule.WaistSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Lines;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -31,7 +39,7 @@ final class Enters {
     private Enters() {}
 
     static Check of(Inspected on) {
-        Closure closure = on.set().choice(Setting.CLOSURE, Closure.class);
+        Closure closure = on.set().choice(ClosureSettings.CLOSURE, Closure.class);
         Opening opening = Opening.of(on, closure);
         boolean enters = opening.opens() >= opening.hip();
         boolean pulled = closure == Closure.NONE;
@@ -63,23 +71,23 @@ final class Enters {
         double hip = on.body().hip().value();
         double zip = Math.max(
                 Math.ceil((hip + ROOM - opening.waist()) / 2 / QUARTER) * QUARTER,
-                pulled ? on.hipY() : Setting.ZIP_LENGTH.least());
-        Map<String, Object> settings = new HashMap<>(Map.of(Setting.ZIP_LENGTH.key(), zip));
+                pulled ? on.hipY() : ClosureSettings.ZIP_LENGTH.least());
+        Map<String, Object> settings = new HashMap<>(Map.of(ClosureSettings.ZIP_LENGTH.key(), zip));
         if (pulled) {
-            settings.put(Setting.CLOSURE.key(), Closure.CENTRE_BACK_ZIP.id());
+            settings.put(ClosureSettings.CLOSURE.key(), Closure.CENTRE_BACK_ZIP.id());
         }
-        boolean front = on.set().choice(Setting.CLOSURE, Closure.class) == Closure.FLY;
-        double longest = Math.min(Setting.ZIP_LENGTH.most(), on.longestOpening(front ? on.front() : on.back()));
+        boolean front = on.set().choice(ClosureSettings.CLOSURE, Closure.class) == Closure.FLY;
+        double longest = Math.min(ClosureSettings.ZIP_LENGTH.most(), on.longestOpening(front ? on.front() : on.back()));
         Remedy open = zip <= longest
                 ? new Remedy(pulled ? "Open the centre back with a zip" : "Make the opening longer", settings)
                 : null;
         if (pulled && on.set().cloth().stretches()) {
             double ease = (hip - opening.opens()) / opening.give()
-                    + on.set().amount(Setting.WAIST_EASE).value();
-            if (ease <= Setting.WAIST_EASE.most()) {
+                    + on.set().amount(WaistSettings.WAIST_EASE).value();
+            if (ease <= WaistSettings.WAIST_EASE.most()) {
                 remedies.add(new Remedy(
                         "Cut the waist wider and gather it on its band",
-                        Map.of(Setting.WAIST_EASE.key(), Math.ceil(ease + 0.5))));
+                        Map.of(WaistSettings.WAIST_EASE.key(), Math.ceil(ease + 0.5))));
             }
         }
         if (open != null) {
@@ -103,12 +111,13 @@ final class Enters {
             double waist = 2 * (WaistCloses.net(on.front()) + WaistCloses.net(on.back()));
             double hip = on.body().hip().value();
             double zip = switch (closure) {
-                case CENTRE_BACK_ZIP -> on.back().require(Edge.CENTRE_BACK_ZIP).length();
-                case FLY -> on.front().require(Edge.FLY).length();
+                case CENTRE_BACK_ZIP ->
+                    on.back().require(EdgeRole.CENTRE_BACK_ZIP).length();
+                case FLY -> on.front().require(EdgeRole.FLY).length();
                 case SIDE_ZIP ->
                     Math.min(
-                            on.set().amount(Setting.ZIP_LENGTH).value(),
-                            on.front().require(Edge.SIDE).length() - Length.INCH);
+                            on.set().amount(ClosureSettings.ZIP_LENGTH).value(),
+                            on.front().require(EdgeRole.SIDE).length() - Length.INCH);
                 case NONE -> 0;
             };
             return closure == Closure.NONE
@@ -176,10 +185,10 @@ final class Enters {
         /** The edge of the opening that is measured, on the piece it is drawn on. */
         private List<Segment> edge(Piece opened) {
             return switch (closure) {
-                case CENTRE_BACK_ZIP -> opened.require(Edge.CENTRE_BACK_ZIP).run();
-                case FLY -> opened.require(Edge.FLY).run();
+                case CENTRE_BACK_ZIP -> opened.require(EdgeRole.CENTRE_BACK_ZIP).run();
+                case FLY -> opened.require(EdgeRole.FLY).run();
                 case SIDE_ZIP ->
-                    Curves.cutAt(opened.require(Edge.SIDE).run(), zip).get(0);
+                    Curves.cutAt(opened.require(EdgeRole.SIDE).run(), zip).get(0);
                 case NONE -> List.of();
             };
         }

@@ -1,17 +1,24 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.HipSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Lines;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.List;
 import java.util.Map;
 
@@ -22,7 +29,8 @@ final class HipCloses {
 
     static Check of(Inspected on) {
         Across across = new Across(
-                on, (on.body().hip().value() + on.set().amount(Setting.HIP_EASE).value()) / 2);
+                on,
+                (on.body().hip().value() + on.set().amount(HipSettings.HIP_EASE).value()) / 2);
         double difference = across.measured() - across.wanted();
         Verdict verdict = difference < -WaistCloses.TOLERANCE || difference > Length.INCH
                 ? Verdict.OFF
@@ -49,10 +57,11 @@ final class HipCloses {
 
     /** What rounding a leaning side took off the hip is given back as ease. */
     private static List<Remedy> wider(Inspected on, double missing) {
-        double ease = on.set().amount(Setting.HIP_EASE).value() + 2 * missing;
-        return ease > Setting.HIP_EASE.most()
+        double ease = on.set().amount(HipSettings.HIP_EASE).value() + 2 * missing;
+        return ease > HipSettings.HIP_EASE.most()
                 ? List.of()
-                : List.of(new Remedy("Give the hip what the rounded side took", Map.of(Setting.HIP_EASE.key(), ease)));
+                : List.of(new Remedy(
+                        "Give the hip what the rounded side took", Map.of(HipSettings.HIP_EASE.key(), ease)));
     }
 
     /** Both panels side by side at the hip line. */

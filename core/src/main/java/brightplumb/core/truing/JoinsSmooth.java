@@ -1,10 +1,8 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -12,9 +10,14 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.pattern.Seam;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,20 +30,20 @@ final class JoinsSmooth {
 
     static Check of(Inspected on) {
         List<Join> joins = new ArrayList<>();
-        joins.add(across("waist at the side", on, Edge.WAIST));
-        joins.add(across("hem at the side", on, Edge.SIDE));
-        boolean legs = on.front().seam(Edge.INSEAM).isPresent();
+        joins.add(across("waist at the side", on, EdgeRole.WAIST));
+        joins.add(across("hem at the side", on, EdgeRole.SIDE));
+        boolean legs = on.front().edge(EdgeRole.INSEAM).isPresent();
         if (legs) {
-            joins.add(across("hem at the inseam", on, Edge.HEM));
-            joins.add(across("crotch at the fork", on, Edge.INSEAM));
+            joins.add(across("hem at the inseam", on, EdgeRole.HEM));
+            joins.add(across("crotch at the fork", on, EdgeRole.INSEAM));
         }
         for (Piece piece : List.of(on.front(), on.back())) {
-            Edge centre = piece.seams().get(piece.seams().size() - 1).edge();
+            EdgeRole centre = piece.edges().get(piece.edges().size() - 1).role();
             Corner waist = Corner.after(piece, centre);
-            joins.add(new Join("waist at the centre " + piece.panel().id(), waist, waist));
+            joins.add(new Join("waist at the centre " + piece.panel(), waist, waist));
             if (!legs) {
-                Corner hem = Corner.after(piece, Edge.HEM);
-                joins.add(new Join("hem at the centre " + piece.panel().id(), hem, hem));
+                Corner hem = Corner.after(piece, EdgeRole.HEM);
+                joins.add(new Join("hem at the centre " + piece.panel(), hem, hem));
             }
         }
         LaidTogether laid = new LaidTogether(joins);
@@ -61,7 +64,7 @@ final class JoinsSmooth {
                 laid);
     }
 
-    private static Join across(String name, Inspected on, Edge ending) {
+    private static Join across(String name, Inspected on, EdgeRole ending) {
         return new Join(name, Corner.after(on.front(), ending), Corner.after(on.back(), ending));
     }
 
@@ -71,14 +74,14 @@ final class JoinsSmooth {
      * @param ending the seam that ends there, in the outline's direction
      * @param starting the seam that starts there
      */
-    record Corner(Panel panel, Seam ending, Seam starting) {
+    record Corner(Piece piece, Edge ending, Edge starting) {
 
         /** The corner after a seam, in the outline's direction. */
-        static Corner after(Piece piece, Edge ending) {
-            List<Seam> seams = piece.seams();
+        static Corner after(Piece piece, EdgeRole ending) {
+            List<Edge> seams = piece.edges();
             for (int i = 0; i < seams.size(); i++) {
-                if (seams.get(i).edge() == ending) {
-                    return new Corner(piece.panel(), seams.get(i), seams.get((i + 1) % seams.size()));
+                if (seams.get(i).role().equals(ending)) {
+                    return new Corner(piece, seams.get(i), seams.get((i + 1) % seams.size()));
                 }
             }
             throw new IllegalStateException(piece.id() + " has no " + ending.id());
@@ -90,8 +93,8 @@ final class JoinsSmooth {
             return last.direction(1).times(-1).angleTo(starting.run().get(0).direction(0));
         }
 
-        private boolean crosswise(Seam seam) {
-            return seam.edge() == Edge.WAIST || seam.edge() == Edge.HEM;
+        private boolean crosswise(Edge seam) {
+            return seam.role().equals(EdgeRole.WAIST) || seam.role().equals(EdgeRole.HEM);
         }
 
         /** The edge that should run on, leaving the corner. */
@@ -172,7 +175,7 @@ final class JoinsSmooth {
             }
             table.draw(PENCIL, Curves.moved(Curves.cutAt(corner.seam(), SHOWN).get(0), lay));
             table.draw(
-                    corner.panel() == Panel.FRONT ? FRONT : BACK,
+                    Exhibit.ink(corner.piece()),
                     Curves.moved(Curves.cutAt(corner.edge(), SHOWN).get(0), lay));
         }
     }

@@ -1,11 +1,11 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.BODY;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.BODY;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -13,9 +13,21 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.CrotchSettings;
+import brightplumb.core.rule.ElasticSettings;
+import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Lines;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Remedies;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -52,8 +64,8 @@ final class LegFits {
                         new Round(
                                 on,
                                 "thigh",
-                                on.draft().fact("thigh.width.front").value() * give,
-                                on.draft().fact("thigh.width.back").value() * give,
+                                on.fact("thigh.width.front").value() * give,
+                                on.fact("thigh.width.back").value() * give,
                                 wanted,
                                 "thigh and room"))
                 .asFloor();
@@ -65,19 +77,19 @@ final class LegFits {
     }
 
     private static double thighHas(Inspected on) {
-        return (on.draft().fact("thigh.width.front").value()
-                        + on.draft().fact("thigh.width.back").value())
+        return (on.fact("thigh.width.front").value()
+                        + on.fact("thigh.width.back").value())
                 * (1 + on.set().cloth().stretch());
     }
 
     private static List<Remedy> wider(Inspected on) {
         List<Remedy> remedies = new ArrayList<>();
-        double back = on.draft().fact("crotch.extension.back").value();
-        add(on, Setting.BACK_EXTENSION, back, back * 1.5, "Bring the back fork further out", remedies);
-        double ease = on.set().amount(Setting.HIP_EASE).value();
+        double back = on.fact("crotch.extension.back").value();
+        add(on, CrotchSettings.BACK_EXTENSION, back, back * 1.5, "Bring the back fork further out", remedies);
+        double ease = on.set().amount(HipSettings.HIP_EASE).value();
         add(
                 on,
-                Setting.HIP_EASE,
+                HipSettings.HIP_EASE,
                 ease,
                 ease + 8 * Length.INCH,
                 remedies.isEmpty() ? "Give the hip more ease" : "Or give the hip more ease",
@@ -103,7 +115,7 @@ final class LegFits {
     static Check heel(Inspected on) {
         double give = 1 + on.set().cloth().stretch();
         double wanted = HEEL * on.body().find(Measure.ANKLE_GIRTH).orElseThrow().value();
-        double has = on.draft().fact("hem.girth").value() * give;
+        double has = on.fact("hem.girth").value() * give;
         boolean passes = has >= wanted;
         return new Check(
                         "hem.passes.heel",
@@ -121,12 +133,12 @@ final class LegFits {
                                 ? List.of()
                                 : List.of(new Remedy(
                                         "Widen the hem",
-                                        Map.of(Setting.HEM.key(), Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH))),
+                                        Map.of(LegSettings.HEM.key(), Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH))),
                         new Round(
                                 on,
                                 "hem",
-                                on.draft().fact("hem.width.front").value() * give,
-                                on.draft().fact("hem.width.back").value() * give,
+                                on.fact("hem.width.front").value() * give,
+                                on.fact("hem.width.back").value() * give,
                                 wanted,
                                 "ankle and a quarter"))
                 .asFloor();
@@ -134,9 +146,9 @@ final class LegFits {
 
     /** The hip through the elastic of a gathered waist. */
     static Check elastic(Inspected on) {
-        double length = on.set().amount(Setting.ELASTIC).value();
+        double length = on.set().amount(ElasticSettings.ELASTIC).value();
         double stretched =
-                length * (1 + on.set().amount(Setting.ELASTIC_STRETCH).value());
+                length * (1 + on.set().amount(ElasticSettings.ELASTIC_STRETCH).value());
         double hip = on.body().hip().value();
         boolean reaches = stretched >= hip;
         return new Check(
@@ -156,7 +168,7 @@ final class LegFits {
                                 : List.of(new Remedy(
                                         "Cut the elastic longer",
                                         Map.of(
-                                                Setting.ELASTIC.key(),
+                                                ElasticSettings.ELASTIC.key(),
                                                 Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
                         new Round(on, "elastic", length, stretched - length, hip, "hip"))
                 .asFloor();
@@ -233,13 +245,13 @@ final class LegFits {
             double y = where.equals("hem") ? on.hemY() : fork + Length.INCH;
             double top = y - 9 * Length.INCH;
             double bottom = Math.min(on.hemY() + 40, y + 4 * Length.INCH);
-            double left = Curves.xAtLevel(piece.require(Edge.INSEAM).run(), Math.min(y, on.hemY() - 1))
+            double left = Curves.xAtLevel(piece.require(EdgeRole.INSEAM).run(), Math.min(y, on.hemY() - 1))
                     .orElse(0);
             Rigid move = Rigid.slide(Point.of(x - left, 150 - top));
             table.draw(PENCIL, Curves.moved(Lines.above(Lines.below(piece.sewLine(), top), bottom), move));
             double width = where.equals("hem")
-                    ? on.draft().fact("hem.width." + piece.panel().id()).value()
-                    : on.draft().fact("thigh.width." + piece.panel().id()).value();
+                    ? on.fact("hem.width." + piece.panel()).value()
+                    : on.fact("thigh.width." + piece.panel()).value();
             table.draw(ink, move.apply(Point.of(left, y)), move.apply(Point.of(left + width, y)));
         }
     }

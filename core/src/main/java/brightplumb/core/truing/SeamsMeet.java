@@ -1,9 +1,9 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -11,7 +11,14 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.CrotchSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Remedies;
+import brightplumb.core.table.Verdict;
 import java.util.List;
 import java.util.Map;
 
@@ -68,22 +75,25 @@ final class SeamsMeet {
     private static List<Remedy> dropped(Inspected on, double apart) {
         return on
                 .settles(
-                        Setting.FORK_DROP, Setting.FORK_DROP.least(), Setting.FORK_DROP.most(), SeamsMeet::inseamsApart)
+                        CrotchSettings.FORK_DROP,
+                        CrotchSettings.FORK_DROP.least(),
+                        CrotchSettings.FORK_DROP.most(),
+                        SeamsMeet::inseamsApart)
                 .stream()
                 .mapToObj(drop -> new Remedy(
                         apart > 0 ? "Drop the back fork" : "Raise the back fork",
-                        Map.of(Setting.FORK_DROP.key(), drop)))
+                        Map.of(CrotchSettings.FORK_DROP.key(), drop)))
                 .toList();
     }
 
     private static double inseamsApart(Inspected on) {
         return Curves.length(layer(on, "inseam", 1))
-                + on.set().amount(Setting.STRETCH_IN).value()
+                + on.set().amount(CrotchSettings.STRETCH_IN).value()
                 - Curves.length(layer(on, "inseam", 0));
     }
 
     private static List<Segment> layer(Inspected on, String seam, int layer) {
-        return on.draft().layer(on.draft().join(seam), layer);
+        return on.draft().layer(on.join(seam), layer);
     }
 
     /**

@@ -1,10 +1,10 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BODY;
-import static brightplumb.core.truing.Exhibit.Ink.CLOTH;
-import static brightplumb.core.truing.Exhibit.Ink.FAULT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
-import static brightplumb.core.truing.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.BODY;
+import static brightplumb.core.table.Exhibit.Ink.CLOTH;
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -13,7 +13,10 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.Body;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.HemSettings;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +49,7 @@ final class Stepping implements Evidence {
         this.on = on;
         Body body = on.body();
         this.give = 1 + on.set().cloth().stretch();
-        this.step = on.set().amount(Setting.STRIDE).value();
+        this.step = on.set().amount(HemSettings.STRIDE).value();
         Amount cut = on.draft().steps().stream()
                 .filter(s -> s.id().equals("slit"))
                 .findFirst()

@@ -2,7 +2,11 @@ package brightplumb.core.truing;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.HemSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -51,15 +55,16 @@ final class StridesFreely {
         double slit = Math.ceil(stepping.needed() / (2 * EIGHTH)) * 2 * EIGHTH;
         double highest = on.hemY() - on.hipY() - 2 * Length.INCH;
         if (slit <= highest) {
-            remedies.add(new Remedy("Slit it up from the hem", Map.of(Setting.SLIT.key(), slit)));
+            remedies.add(new Remedy("Slit it up from the hem", Map.of(HemSettings.SLIT.key(), slit)));
         }
-        double start = on.hipY() + Math.min(on.set().amount(Setting.TAPER_START).value(), (on.hemY() - on.hipY()) / 2);
-        double taper = on.set().amount(Setting.HEM_TAPER).value() - stepping.widerAtHem(start) / 4 - EIGHTH;
-        boolean straight = on.set().amount(Setting.KNEE_LEVEL).value() == 0;
-        if (straight && taper >= Setting.HEM_TAPER.least()) {
+        double start =
+                on.hipY() + Math.min(on.set().amount(HemSettings.TAPER_START).value(), (on.hemY() - on.hipY()) / 2);
+        double taper = on.set().amount(HemSettings.HEM_TAPER).value() - stepping.widerAtHem(start) / 4 - EIGHTH;
+        boolean straight = on.set().amount(HemSettings.KNEE_LEVEL).value() == 0;
+        if (straight && taper >= HemSettings.HEM_TAPER.least()) {
             remedies.add(new Remedy(
                     taper < 0 ? "Or flare the sides" : "Or taper the sides less",
-                    Map.of(Setting.HEM_TAPER.key(), Math.floor(taper / EIGHTH) * EIGHTH)));
+                    Map.of(HemSettings.HEM_TAPER.key(), Math.floor(taper / EIGHTH) * EIGHTH)));
         }
         return remedies;
     }

@@ -1,8 +1,8 @@
 package brightplumb.core.truing;
 
-import static brightplumb.core.truing.Exhibit.Ink.BACK;
-import static brightplumb.core.truing.Exhibit.Ink.FRONT;
-import static brightplumb.core.truing.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.BACK;
+import static brightplumb.core.table.Exhibit.Ink.FRONT;
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -11,9 +11,15 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.WaistSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +39,9 @@ final class WaistCloses {
         Shut shut = new Shut(
                 on.front(),
                 on.back(),
-                (on.body().waist().value() + on.set().amount(Setting.WAIST_EASE).value()) / 2);
+                (on.body().waist().value()
+                                + on.set().amount(WaistSettings.WAIST_EASE).value())
+                        / 2);
         boolean closes = Math.abs(shut.measured() - shut.wanted()) <= TOLERANCE;
         return new Check(
                 "waist.closes",
@@ -75,9 +83,9 @@ final class WaistCloses {
                                 : List.of(new Remedy(
                                         "Cut the waist as wide as the hip",
                                         Map.of(
-                                                Setting.WAIST_EASE.key(),
+                                                WaistSettings.WAIST_EASE.key(),
                                                 on.set()
-                                                                .amount(Setting.WAIST_EASE)
+                                                                .amount(WaistSettings.WAIST_EASE)
                                                                 .value()
                                                         + 2 * (shut.wanted() - shut.measured())
                                                         + 1))),
@@ -87,7 +95,7 @@ final class WaistCloses {
 
     /** A waist seam less what its darts take. */
     static double net(Piece piece) {
-        return piece.require(Edge.WAIST).length()
+        return piece.require(EdgeRole.WAIST).length()
                 - piece.darts().stream().mapToDouble(Dart::intake).sum();
     }
 
@@ -154,7 +162,7 @@ final class WaistCloses {
             List<Segment> folds = new ArrayList<>();
             Rigid move = Rigid.STAY;
             int next = 0;
-            for (Segment segment : piece.require(Edge.WAIST).run()) {
+            for (Segment segment : piece.require(EdgeRole.WAIST).run()) {
                 if (next < piece.darts().size()) {
                     Dart dart = piece.darts().get(next);
                     if (segment.from().distance(dart.inner()) < 1e-6
@@ -167,7 +175,7 @@ final class WaistCloses {
                 }
                 run.add(segment.moved(move));
             }
-            List<Segment> side = Curves.cutAt(piece.require(Edge.SIDE).run(), 3 * Length.INCH)
+            List<Segment> side = Curves.cutAt(piece.require(EdgeRole.SIDE).run(), 3 * Length.INCH)
                     .get(0);
             return new Closed(run, Curves.moved(side, move), folds);
         }

@@ -5,20 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.measure.TapeReader;
 import brightplumb.core.measure.Unit;
 import brightplumb.core.measure.UnreadableTape;
 import brightplumb.core.paper.Notice;
-import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.Cloth;
-import brightplumb.core.truing.Verdict;
+import brightplumb.core.table.Verdict;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -111,8 +110,8 @@ class SkirtBlockTest {
     @ValueSource(strings = {"quarter", "allocated", "halfblock", "house"})
     void a_waist_larger_than_the_hip_drafts_without_darts_and_says_so(String way) {
         Drafted d = draft(way, Bodies.inches(42.5, 40, 8), Map.of());
-        assertThat(d.draft().piece(Panel.FRONT).darts()).isEmpty();
-        assertThat(d.draft().piece(Panel.BACK).darts()).isEmpty();
+        assertThat(d.draft().panel("front").darts()).isEmpty();
+        assertThat(d.draft().panel("back").darts()).isEmpty();
         assertThat(fact(d, "side.rise")).isZero();
         assertThat(fact(d, "centre.front.drop")).isZero();
         assertThat(d.draft().notices()).extracting(Notice::id).contains("waist-over-hip");
@@ -148,7 +147,7 @@ class SkirtBlockTest {
     @Test
     void a_hollow_back_still_stands_a_quarter_inch_in_at_an_eight_inch_hip() {
         Drafted d = draft("allocated", Bodies.inches(28, 40, 8), Map.of("length", 700.0));
-        var zip = d.draft().piece(Panel.BACK).require(Edge.CENTRE_BACK_ZIP).run();
+        var zip = d.draft().panel("back").require(EdgeRole.CENTRE_BACK_ZIP).run();
         double atHip = brightplumb.core.geometry.Curves.xAtLevel(zip, inches("8"))
                 .orElseGet(() -> zip.get(0).from().x());
         assertThat(atHip).isCloseTo(inches("1/4"), within(0.1));

@@ -2,10 +2,10 @@ package brightplumb.core.block;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.rule.Cloth;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;

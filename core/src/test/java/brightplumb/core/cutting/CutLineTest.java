@@ -3,14 +3,14 @@ package brightplumb.core.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.Cloth;
 import java.util.List;
 import java.util.Map;
@@ -35,9 +35,9 @@ class CutLineTest {
     @ValueSource(doubles = {-60, 25.4, 50})
     void the_turned_hem_is_the_mirror_of_the_skirt_above_it(double taper) {
         CutPiece front = pencil(taper).pieces().get(0);
-        List<Segment> side = front.piece().require(Edge.SIDE).run();
+        List<Segment> side = front.piece().require(EdgeRole.SIDE).run();
         double hem = side.get(side.size() - 1).to().y();
-        double allowance = front.allowances().get(Edge.SIDE);
+        double allowance = front.allowance(front.piece().require(EdgeRole.SIDE)).outside();
         for (double up : new double[] {10, 25, 40}) {
             double above = Curves.xAtLevel(side, hem - up).orElseThrow();
             double below = rightAt(front.cutLine(), hem + up);
@@ -60,8 +60,9 @@ class CutLineTest {
         for (CutPiece piece : pencil(0).pieces()) {
             GeometryFactory jts = new GeometryFactory();
             var cut = jts.createLineString(coordinates(piece.cutLine()));
-            double waist = piece.allowances().get(Edge.WAIST);
-            for (Segment s : piece.piece().require(Edge.WAIST).run()) {
+            double waist =
+                    piece.allowance(piece.piece().require(EdgeRole.WAIST)).outside();
+            for (Segment s : piece.piece().require(EdgeRole.WAIST).run()) {
                 Point p = s.at(0.5);
                 double apart = cut.distance(jts.createPoint(new Coordinate(p.x(), p.y())));
                 assertThat(apart).as("general-purpose reference: JTS").isCloseTo(waist, within(0.4));

@@ -2,9 +2,9 @@ package brightplumb.core.cutting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import java.util.ArrayList;
@@ -29,7 +29,7 @@ class GeometryHashTest {
         assertThat(GeometryHash.of(turned)).isEqualTo(hash);
         List<CutPiece> renamed = pieces.stream()
                 .map(p -> new CutPiece(
-                        p.piece(), "Otherwise", p.cut(), p.onFold(), p.mirrored(), p.allowances(), p.cutLine()))
+                        p.piece().named(p.piece().id(), "Otherwise"), p.fused(), p.allowances(), p.cutLine()))
                 .toList();
         assertThat(GeometryHash.of(renamed)).isEqualTo(hash);
         assertThat(GeometryHash.of(pieces(Map.of(), new Cloth(0, 1500, true, false, Drape.SOFT))))

@@ -3,7 +3,7 @@ package brightplumb.core.measure;
 import static brightplumb.core.measure.Measure.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightplumb.core.cut.Bodies;
+import brightplumb.core.garment.Bodies;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 

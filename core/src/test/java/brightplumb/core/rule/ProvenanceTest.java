@@ -2,16 +2,16 @@ package brightplumb.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.truing.Verdict;
+import brightplumb.core.table.Verdict;
 import java.util.EnumMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -5,19 +5,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.cut.Bodies;
+import brightplumb.core.block.Legs;
+import brightplumb.core.block.Skirt;
+import brightplumb.core.garment.Bodies;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class WaysTest {
 
+    private static List<Way> all() {
+        return Stream.concat(Ways.SKIRT.stream(), Ways.LEGS.stream()).toList();
+    }
+
     @Test
     void every_way_has_a_reason_and_a_rule_for_every_setting_that_needs_one() {
-        for (Way way : Ways.ALL) {
+        for (Way way : all()) {
             assertThat(way.why()).isNotBlank();
-            for (Setting setting : way.family().settings()) {
+            for (Setting setting : (way.part().equals("skirt") ? new Skirt() : new Legs()).reads()) {
                 boolean needed = setting.isChoice() || setting.resultOf().isEmpty();
                 if (needed) {
                     assertThat(way.rules()).as(way.id()).containsKey(setting);
@@ -31,7 +39,7 @@ class WaysTest {
 
     @Test
     void every_rules_choice_is_one_its_setting_offers() {
-        for (Way way : Ways.ALL) {
+        for (Way way : all()) {
             way.rules().forEach((setting, rule) -> {
                 if (rule instanceof Rule.Chosen chosen) {
                     assertThat(setting.choices()).contains(chosen.choice());
@@ -45,7 +53,7 @@ class WaysTest {
     @Test
     void every_rules_amount_is_one_that_may_also_be_typed() {
         Body body = Body.of(Bodies.withDepths(Bodies.all().get(0)));
-        for (Way way : Ways.ALL) {
+        for (Way way : all()) {
             Settings set = new Settings(way, Map.of(), Map.of(), body, Cloth.WOVEN);
             way.rules().forEach((setting, rule) -> {
                 if (rule instanceof Rule.Worked) {
@@ -60,15 +68,15 @@ class WaysTest {
     @Test
     void what_a_hand_set_wins_over_the_cut_and_the_cut_over_the_way() {
         Body body = Body.of(Bodies.inches(28, 38, 8));
-        Way way = Ways.of(Family.SKIRT, "house").orElseThrow();
-        Map<Setting, Rule> cut = Map.of(Setting.SIDE_RISE, Rule.inches(0.75, "so the cut asks"));
+        Way way = Ways.SKIRT.get(3);
+        Map<Setting, Rule> cut = Map.of(WaistSettings.SIDE_RISE, Rule.inches(0.75, "so the cut asks"));
         Settings byCut = new Settings(way, cut, Map.of(), body, Cloth.WOVEN);
-        assertThat(byCut.amount(Setting.SIDE_RISE).value()).isEqualTo(0.75 * 25.4);
-        assertThat(byCut.why(Setting.SIDE_RISE)).isEqualTo("so the cut asks");
-        Settings byHand = new Settings(way, cut, Map.of(Setting.SIDE_RISE, 3.0), body, Cloth.WOVEN);
-        assertThat(byHand.amount(Setting.SIDE_RISE).value()).isEqualTo(3);
-        assertThat(byHand.amount(Setting.SIDE_RISE).overridden()).isTrue();
-        assertThat(byHand.amount(Setting.HIP_EASE).overridden()).isFalse();
+        assertThat(byCut.amount(WaistSettings.SIDE_RISE).value()).isEqualTo(0.75 * 25.4);
+        assertThat(byCut.why(WaistSettings.SIDE_RISE)).isEqualTo("so the cut asks");
+        Settings byHand = new Settings(way, cut, Map.of(WaistSettings.SIDE_RISE, 3.0), body, Cloth.WOVEN);
+        assertThat(byHand.amount(WaistSettings.SIDE_RISE).value()).isEqualTo(3);
+        assertThat(byHand.amount(WaistSettings.SIDE_RISE).overridden()).isTrue();
+        assertThat(byHand.amount(HipSettings.HIP_EASE).overridden()).isFalse();
     }
 
     @Test
@@ -76,12 +84,6 @@ class WaysTest {
         for (DartPlan plan : DartPlan.values()) {
             plan.shares().ifPresent(s -> assertThat(s.front() + s.back()).isCloseTo(1, within(1e-12)));
         }
-    }
-
-    @Test
-    void an_unknown_way_is_not_found() {
-        assertThat(Ways.of(Family.SKIRT, "sixteenth")).isEmpty();
-        assertThat(Ways.of(Family.SKIRT, "quarter")).isPresent();
     }
 
     /** Common practice, no source, for spans and rises; open data for thigh, knee and ankle. */

@@ -3,16 +3,18 @@ package brightplumb.core.truing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.Catalogue;
-import brightplumb.core.cut.Cut;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Cut;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Verdict;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -54,8 +56,8 @@ class FiguresAreMeasuredTest {
     void a_gathered_waist_tells_the_waist_it_has_and_the_hip_it_must_pass_at_least() {
         Drafted shorts = draft("drawcord-shorts", Map.of());
         Check waist = check(shorts, "waist.closes");
-        double drawn = WaistCloses.net(shorts.draft().piece(Panel.FRONT))
-                + WaistCloses.net(shorts.draft().piece(Panel.BACK));
+        double drawn = WaistCloses.net(shorts.draft().panel("front"))
+                + WaistCloses.net(shorts.draft().panel("back"));
         assertThat(waist.measured()).isCloseTo(drawn, within(1e-9));
         assertThat(waist.measured()).as("gathered, it is wider than it must be").isGreaterThan(waist.wanted() + 5);
         assertThat(waist.wanted())

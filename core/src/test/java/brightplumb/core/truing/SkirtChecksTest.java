@@ -3,8 +3,8 @@ package brightplumb.core.truing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.block.SkirtBlock;
-import brightplumb.core.cut.Bodies;
+import brightplumb.core.block.Skirt;
+import brightplumb.core.garment.Bodies;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -12,16 +12,22 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Cloth;
-import brightplumb.core.rule.Family;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.Ways;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.DraftingTable;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -36,29 +42,34 @@ class SkirtChecksTest {
     };
 
     private final Body body = Body.of(Bodies.inches(28, 38, 8));
-    private final Settings set = new Settings(
-            Ways.of(Family.SKIRT, "house").orElseThrow(), Map.of(), Map.of(Setting.SLIT, 150.0), body, Cloth.WOVEN);
-    private final Draft sound = SkirtBlock.draft(body, set);
+    private final Settings set =
+            new Settings(Ways.SKIRT.get(3), Map.of(), Map.of(HemSettings.SLIT, 150.0), body, Cloth.WOVEN);
+    private final Draft sound =
+            new Skirt().on(Draft.EMPTY, Table.laid(Bodies.inches(28, 38, 8), List.of(), set, Draft.EMPTY));
+
+    private List<Check> checks(Draft draft) {
+        Inspected on = new Inspected(draft, body, set, UNTRIED, Hand.BOTH);
+        return SkirtChecks.ALL.stream().flatMap(i -> i.of(on).stream()).toList();
+    }
 
     private List<String> off(Draft draft) {
-        return SkirtChecks.of(new Inspected(draft, body, set, UNTRIED)).stream()
+        return checks(draft).stream()
                 .filter(c -> c.verdict() != Verdict.TRUE)
                 .map(Check::id)
                 .toList();
     }
 
-    private Draft spoiled(Panel panel, UnaryOperator<Piece> how) {
+    private Draft spoiled(String panel, UnaryOperator<Piece> how) {
         List<Piece> pieces = sound.pieces().stream()
-                .map(p -> p.panel() == panel ? how.apply(p) : p)
+                .map(p -> p.panel().equals(panel) ? how.apply(p) : p)
                 .toList();
-        return new Draft(sound.steps(), sound.facts(), pieces, sound.joins(), sound.levels(), sound.notices());
+        return sound.with(new Pattern(pieces, List.of(Join.sewn("side", EdgeRole.SIDE, pieces.get(0), pieces.get(1)))));
     }
 
-    private static Piece with(Piece p, Edge edge, UnaryOperator<List<Segment>> how) {
-        List<Seam> seams = p.seams().stream()
-                .map(s -> s.edge() == edge ? new Seam(edge, how.apply(s.run())) : s)
-                .toList();
-        return new Piece(p.id(), p.panel(), seams, p.darts(), p.marks(), p.grain());
+    private static Piece with(Piece p, EdgeRole edge, UnaryOperator<List<Segment>> how) {
+        return p.withEdges(p.edges().stream()
+                .map(s -> s.role().equals(edge) ? s.along(how.apply(s.run())) : s)
+                .toList());
     }
 
     @Test
@@ -69,8 +80,8 @@ class SkirtChecksTest {
     @Test
     void a_side_cut_longer_leans() {
         Draft longer = spoiled(
-                Panel.BACK,
-                p -> with(p, Edge.SIDE, run -> {
+                "back",
+                p -> with(p, EdgeRole.SIDE, run -> {
                     List<Segment> out = new ArrayList<>(run);
                     Point end = run.get(run.size() - 1).to();
                     out.add(new Line(end, end.plus(Point.of(0, 6))));
@@ -82,8 +93,8 @@ class SkirtChecksTest {
     @Test
     void a_waist_drawn_too_long_leans() {
         Draft wide = spoiled(
-                Panel.FRONT,
-                p -> with(p, Edge.WAIST, run -> {
+                "front",
+                p -> with(p, EdgeRole.WAIST, run -> {
                     List<Segment> out = new ArrayList<>(run);
                     out.add(new Line(
                             run.get(run.size() - 1).to(),
@@ -99,9 +110,9 @@ class SkirtChecksTest {
                 run.stream().map(s -> s.moved(Rigid.slide(Point.of(-6, 0)))).toList();
         UnaryOperator<List<Segment>> out = run ->
                 run.stream().map(s -> s.moved(Rigid.slide(Point.of(6, 0)))).toList();
-        assertThat(off(spoiled(Panel.BACK, p -> with(p, Edge.SIDE, in)))).contains("hip.closes");
-        Draft wider = spoiled(Panel.BACK, p -> with(p, Edge.SIDE, out));
-        assertThat(SkirtChecks.of(new Inspected(wider, body, set, UNTRIED)))
+        assertThat(off(spoiled("back", p -> with(p, EdgeRole.SIDE, in)))).contains("hip.closes");
+        Draft wider = spoiled("back", p -> with(p, EdgeRole.SIDE, out));
+        assertThat(checks(wider))
                 .filteredOn(c -> c.id().equals("hip.closes"))
                 .extracting(Check::verdict)
                 .containsExactly(Verdict.WATCH);
@@ -110,8 +121,8 @@ class SkirtChecksTest {
     @Test
     void a_hem_that_is_not_square_to_its_seam_leans() {
         Draft cornered = spoiled(
-                Panel.FRONT,
-                p -> with(p, Edge.HEM, run -> {
+                "front",
+                p -> with(p, EdgeRole.HEM, run -> {
                     Point from = run.get(0).from();
                     return List.of(new Line(from, Point.of(0, from.y() + 30)));
                 }));
@@ -124,32 +135,34 @@ class SkirtChecksTest {
                 p -> darts(p, d -> new Dart(Point.of(d.point().x(), 195), d.inner(), d.outer(), 195));
         UnaryOperator<Piece> lame =
                 p -> darts(p, d -> new Dart(d.point().plus(Point.of(9, 0)), d.inner(), d.outer(), d.length()));
-        assertThat(off(spoiled(Panel.BACK, low))).contains("darts.sound");
-        assertThat(off(spoiled(Panel.BACK, lame))).contains("darts.sound");
+        assertThat(off(spoiled("back", low))).contains("darts.sound");
+        assertThat(off(spoiled("back", lame))).contains("darts.sound");
     }
 
     private static Piece darts(Piece p, UnaryOperator<Dart> how) {
-        return new Piece(
-                p.id(), p.panel(), p.seams(), p.darts().stream().map(how).toList(), p.marks(), p.grain());
+        return p.withDarts(p.darts().stream().map(how).toList());
     }
 
     @Test
     void a_shaped_centre_back_without_its_notches_leans() {
-        Draft bare = spoiled(Panel.BACK, p -> new Piece(p.id(), p.panel(), p.seams(), p.darts(), List.of(), p.grain()));
+        Draft bare = spoiled("back", p -> p.withMarks(List.of()));
         assertThat(off(bare)).containsExactly("centre.back.marked");
     }
 
     @Test
     void an_opening_too_short_for_the_hip_leans() {
         Draft shut = spoiled(
-                Panel.BACK,
-                p -> with(p, Edge.CENTRE_BACK_ZIP, run -> Curves.cutAt(run, 90).get(1)));
+                "back",
+                p -> with(
+                        p,
+                        EdgeRole.CENTRE_BACK_ZIP,
+                        run -> Curves.cutAt(run, 90).get(1)));
         assertThat(off(shut)).contains("enters");
     }
 
     @Test
     void evidence_is_made_of_the_lines_that_were_measured() {
-        for (Check check : SkirtChecks.of(new Inspected(sound, body, set, UNTRIED))) {
+        for (Check check : checks(sound)) {
             Exhibit exhibit = check.evidence().exhibit();
             assertThat(exhibit.strokes()).as(check.id()).isNotEmpty();
             assertThat(check.evidence().figures()).as(check.id()).isNotEmpty();
@@ -161,7 +174,7 @@ class SkirtChecksTest {
 
     @Test
     void the_waist_laid_out_with_its_darts_shut_is_one_line_of_the_measured_length() {
-        Check waist = SkirtChecks.of(new Inspected(sound, body, set, UNTRIED)).get(0);
+        Check waist = checks(sound).get(0);
         List<Segment> line = new ArrayList<>();
         for (Exhibit.Stroke stroke : waist.evidence().exhibit().strokes()) {
             if (stroke.ink() == Exhibit.Ink.FRONT) {

@@ -3,18 +3,16 @@ package brightplumb.core.truing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.cut.Bodies;
-import brightplumb.core.cut.DraftRequest;
-import brightplumb.core.cut.Drafted;
-import brightplumb.core.cut.Drafting;
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.Edge;
-import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.rule.Family;
 import brightplumb.core.rule.Ways;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +30,7 @@ class WaistAgainstJtsTest {
     private static final GeometryFactory JTS = new GeometryFactory();
 
     static Stream<String> ways() {
-        return Ways.of(Family.SKIRT).stream().map(w -> w.id());
+        return Ways.SKIRT.stream().map(w -> w.id());
     }
 
     private static Coordinate jts(Point p) {
@@ -56,7 +54,7 @@ class WaistAgainstJtsTest {
         List<Coordinate> line = new ArrayList<>();
         AffineTransformation carried = new AffineTransformation();
         int next = 0;
-        for (Segment part : piece.require(Edge.WAIST).run()) {
+        for (Segment part : piece.require(EdgeRole.WAIST).run()) {
             if (next < piece.darts().size()
                     && part.from().distance(piece.darts().get(next).inner()) < 1e-6) {
                 // Folds nearer the centre act last: they carry this dart with them.
@@ -75,10 +73,9 @@ class WaistAgainstJtsTest {
     void folded_shut_the_waist_is_unbroken_and_as_long_as_its_quarter(String way) {
         for (Bodies.Row row : Bodies.some()) {
             Drafted drafted = Drafting.draft(DraftRequest.of("straight-skirt", way, row.sheet(), Map.of(), null));
-            for (Panel panel : List.of(Panel.FRONT, Panel.BACK)) {
-                Coordinate[] line = folded(drafted.draft().piece(panel));
-                double quarter =
-                        drafted.draft().fact("waist.quarter." + panel.id()).value();
+            for (String panel : List.of("front", "back")) {
+                Coordinate[] line = folded(drafted.draft().panel(panel));
+                double quarter = drafted.draft().fact("waist.quarter." + panel).value();
                 assertThat(JTS.createLineString(line).getLength())
                         .as(row + " " + panel)
                         .isCloseTo(quarter, within(0.001));

@@ -7,7 +7,6 @@ import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.measure.Unit;
-import brightplumb.core.paper.Level;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.TitleBlock;
@@ -138,7 +137,7 @@ public final class BenchPdf {
         double y0 = top - minY * scale;
         ink.pen(0.15, 1.2, 1);
         ink.line(x0, top - 3, x0, y0 + maxY * scale + 3);
-        for (Level level : panel.levels()) {
+        for (DrawnPattern.Level level : panel.levels()) {
             ink.line(x0 - 5, y0 + level.y() * scale, x0 + maxX * scale + 6, y0 + level.y() * scale);
             ink.text(Point.of(x0 + maxX * scale + 7, y0 + level.y() * scale + 1), 1.9, 0, level.name());
         }
@@ -172,7 +171,7 @@ public final class BenchPdf {
                 "Draw the centre line, upright, and the waist",
                 "line, level, square to it. \"Down\" is measured",
                 "from the waist line, \"out\" from the centre line."));
-        for (Level level : panel.levels()) {
+        for (DrawnPattern.Level level : panel.levels()) {
             if (level.y() > 0) {
                 lines.add("The " + level.name() + " line: " + tape(level.y()) + " down, square across.");
             }

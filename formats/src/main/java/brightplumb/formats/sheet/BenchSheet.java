@@ -6,7 +6,6 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
-import brightplumb.core.paper.Level;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -35,7 +34,7 @@ public record BenchSheet(List<Panel> panels) {
     public record Panel(DrawnPattern.Piece piece, List<Place> places) {
 
         /** Level lines, squared across from the centre line. */
-        public List<Level> levels() {
+        public List<DrawnPattern.Level> levels() {
             return piece.levels();
         }
     }

@@ -1,13 +1,15 @@
 package brightplumb.formats.sheet;
 
-import brightplumb.core.cut.Drafted;
 import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.garment.Drafted;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.paper.Level;
+import brightplumb.core.pattern.Fold;
+import brightplumb.core.pattern.Hand;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A pattern as it was drawn, and nothing of how it came to be: all that a printed sheet, a drawing or a bench sheet needs. It is what a
@@ -33,6 +35,7 @@ public record DrawnPattern(List<Piece> pieces) {
      * @param edges its sewn edges in order, end to start
      * @param cutLine the closed line the shears follow
      * @param levels the levels it was drawn on
+     * @param inner lines inside it; a pattern kept before there were any has none
      */
     public record Piece(
             String id,
@@ -46,7 +49,8 @@ public record DrawnPattern(List<Piece> pieces) {
             List<Dart> darts,
             List<Mark> marks,
             Line grain,
-            List<Level> levels) {
+            List<Level> levels,
+            List<Inner> inner) {
 
         public Piece {
             edges = List.copyOf(edges);
@@ -54,6 +58,7 @@ public record DrawnPattern(List<Piece> pieces) {
             darts = List.copyOf(darts);
             marks = List.copyOf(marks);
             levels = List.copyOf(levels);
+            inner = inner == null ? List.of() : List.copyOf(inner);
         }
 
         /** The closed sewn outline. */
@@ -80,6 +85,9 @@ public record DrawnPattern(List<Piece> pieces) {
         }
     }
 
+    /** A named level, mm below the waist line. */
+    public record Level(String name, double y) {}
+
     /** A dart as drawn, open: its point and the tops of its legs. */
     public record Dart(Point point, Point inner, Point outer) {}
 
@@ -90,29 +98,46 @@ public record DrawnPattern(List<Piece> pieces) {
      */
     public record Mark(boolean drill, Point at, Point direction, int count, String text) {}
 
-    /** The pattern of a drafted garment; legs that differ each on their own levels. */
+    /**
+     * A line inside a piece: where it is folded, or another piece is laid on.
+     *
+     * @param folded whether it is a fold
+     * @param text what it says on the paper
+     */
+    public record Inner(boolean folded, String text, List<Segment> run) {
+        public Inner {
+            run = List.copyOf(run);
+        }
+    }
+
+    /** The pattern of a drafted garment; sides that differ each on their own levels. */
     public static DrawnPattern of(Drafted drafted) {
         return new DrawnPattern(drafted.pieces().stream()
                 .map(piece -> piece(piece, levels(drafted, piece)))
                 .toList());
     }
 
-    private static List<Level> levels(Drafted drafted, CutPiece cut) {
-        boolean right = drafted.right() != null && cut.piece().id().endsWith("-right");
-        return (right ? drafted.right() : drafted.draft()).levels();
+    /** The levels a piece was drawn on; a made piece lies on none. */
+    private static List<brightplumb.core.paper.Level> levels(Drafted drafted, CutPiece cut) {
+        boolean made = drafted.made().stream()
+                .anyMatch(m -> m.pieces().contains(cut.piece().id().toString()));
+        Hand hand = cut.piece().id().hand();
+        return drafted.draft().levels().stream()
+                .filter(l -> !made && (l.hand() == Hand.BOTH || l.hand() == hand))
+                .toList();
     }
 
-    private static Piece piece(CutPiece cut, List<Level> levels) {
+    private static Piece piece(CutPiece cut, List<brightplumb.core.paper.Level> levels) {
         var piece = cut.piece();
         return new Piece(
-                piece.id(),
-                piece.panel().id(),
-                piece.panel().centre(),
+                piece.id().toString(),
+                piece.panel(),
+                piece.centre(),
                 cut.name(),
                 cut.instruction(),
                 cut.onFold(),
-                piece.seams().stream()
-                        .map(s -> new Edge(s.edge().id(), s.edge().spoken(), s.run()))
+                piece.edges().stream()
+                        .map(e -> new Edge(e.name(), e.role().spoken(), e.run()))
                         .toList(),
                 cut.cutLine(),
                 piece.darts().stream()
@@ -127,6 +152,19 @@ public record DrawnPattern(List<Piece> pieces) {
                                 m.text()))
                         .toList(),
                 piece.grain(),
-                levels);
+                levels.stream()
+                        .map(l -> new DrawnPattern.Level(l.name(), l.y()))
+                        .toList(),
+                Stream.concat(
+                                piece.folds().stream().flatMap(DrawnPattern::lines),
+                                piece.lines().stream().map(l -> new Inner(false, l.text(), l.run())))
+                        .toList());
+    }
+
+    private static Stream<Inner> lines(Fold fold) {
+        return Stream.of(
+                new Inner(true, "fold", List.of(fold.out())),
+                new Inner(true, "", List.of(fold.middle())),
+                new Inner(true, "", List.of(fold.back())));
     }
 }

@@ -1,0 +1,126 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Way;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * What is asked for: a cut for a body in a way, with what was set by hand, in a cloth. Nothing else goes into a draft.
+ *
+ * @param cut the cut
+ * @param way the way
+ * @param sheet the measures
+ * @param byHand settings that win over the cut's and the way's: a {@link Double} (mm or a ratio) or a {@link Choice}
+ * @param cloth the cloth
+ * @param made what a hand adds to the cut or takes off it
+ */
+public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> byHand, Cloth cloth, MadeWith made) {
+
+    public DraftRequest {
+        byHand = Map.copyOf(byHand);
+    }
+
+    /**
+     * A request from names, each checked.
+     *
+     * @param way the way's name, or null for the cut's own
+     * @param settings setting keys to numbers or choice names; never null
+     * @param cloth the cloth, or null for the cut's own
+     * @throws Refusal naming each field at fault
+     */
+    public static DraftRequest of(String cut, String way, Sheet sheet, Map<String, Object> settings, Cloth cloth) {
+        return of(cut, way, sheet, settings, cloth, MadeWith.RECIPE);
+    }
+
+    /**
+     * A request from names, each checked, with what a hand adds to the cut or takes off it.
+     *
+     * @throws Refusal naming each field at fault
+     */
+    public static DraftRequest of(
+            String cut, String way, Sheet sheet, Map<String, Object> settings, Cloth cloth, MadeWith made) {
+        Cut found = Catalogue.of(cut)
+                .orElseThrow(() -> new Refusal("cut", "There is no cut of this name; one of: " + cuts()));
+        List<Refusal.Fault> faults = new ArrayList<>();
+        Way chosen = found.way(way == null ? found.way() : way).orElse(null);
+        if (chosen == null) {
+            String names = found.ways().stream().map(Way::id).collect(Collectors.joining(", "));
+            faults.add(new Refusal.Fault("way", "There is no way of this name for this cut; one of: " + names));
+        }
+        for (String unknown : made.unknown()) {
+            faults.add(new Refusal.Fault("with", "There is nothing called " + unknown + " to make it with or without"));
+        }
+        Map<Setting, Object> byHand = new HashMap<>();
+        // What was set stays when an operation is taken off for a while.
+        Map<String, Setting> settable =
+                found.settings().stream().collect(Collectors.toMap(Setting::key, setting -> setting));
+        settings.forEach((key, value) -> read(settable.get(key), key, value, byHand, faults));
+        if (!faults.isEmpty()) {
+            throw new Refusal(faults);
+        }
+        return new DraftRequest(found, chosen, sheet, byHand, cloth == null ? found.cloth() : cloth, made);
+    }
+
+    private static String cuts() {
+        return Catalogue.CUTS.stream().map(Cut::id).collect(Collectors.joining(", "));
+    }
+
+    private static void read(
+            Setting setting, String key, Object value, Map<Setting, Object> byHand, List<Refusal.Fault> faults) {
+        String field = "settings." + key;
+        if (setting == null) {
+            faults.add(new Refusal.Fault(field, "This cut has no such setting"));
+        } else if (setting.isChoice()) {
+            setting.choices().stream()
+                    .filter(c -> c.id().equals(value))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            choice -> byHand.put(setting, choice),
+                            () -> faults.add(new Refusal.Fault(
+                                    field,
+                                    setting.title() + " is one of: "
+                                            + setting.choices().stream()
+                                                    .map(Choice::id)
+                                                    .collect(Collectors.joining(", ")))));
+        } else if (!(value instanceof Number number) || !Double.isFinite(number.doubleValue())) {
+            faults.add(new Refusal.Fault(
+                    field, setting.title() + " is a number" + (setting.isRatio() ? "" : " of millimetres")));
+        } else if (number.doubleValue() < setting.least() || number.doubleValue() > setting.most()) {
+            faults.add(new Refusal.Fault(
+                    field,
+                    setting.title() + " goes from " + limit(setting, setting.least()) + " to "
+                            + limit(setting, setting.most())));
+        } else {
+            byHand.put(setting, number.doubleValue());
+        }
+    }
+
+    private static String limit(Setting setting, double value) {
+        if (setting.isRatio()) {
+            return String.valueOf(value);
+        }
+        return TapeWriter.eighths(Length.mm(value)) + " in (" + Math.round(value) + " mm)";
+    }
+
+    /** The same request in another way; what was set by hand stays only where the ways themselves do not differ. */
+    DraftRequest inWay(Way other) {
+        Map<Setting, Object> kept = new HashMap<>();
+        byHand.forEach((setting, value) -> {
+            if (way.rules().get(setting) != null
+                    && way.rules().get(setting) == other.rules().get(setting)) {
+                kept.put(setting, value);
+            }
+        });
+        return new DraftRequest(cut, other, sheet, kept, cloth, made);
+    }
+}

@@ -1,0 +1,219 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.cutting.CutPlan;
+import brightplumb.core.cutting.CuttingChecks;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Plausibility;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Notice;
+import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Tolerance;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.InForce;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.Way;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.DraftingTable;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Inspection;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Verdict;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same answer. */
+public final class Drafting {
+
+    private static final List<Verdict> WORSE = List.of(Verdict.TRUE, Verdict.NOT_TAKEN, Verdict.WATCH, Verdict.OFF);
+
+    private Drafting() {}
+
+    /**
+     * Drafts a garment with its checks and cut lines.
+     *
+     * @throws Refusal when it cannot be drafted, naming each field at fault
+     */
+    public static Drafted draft(DraftRequest request) {
+        Garment garment = Garment.of(request);
+        Body body = Body.of(request.sheet());
+        Settings set = garment.settings(body);
+        Draft block = garment.block(set);
+        Map<Operation, List<String>> came = new LinkedHashMap<>();
+        Draft draft = garment.made(block, set, came::put);
+        List<CutPiece> pieces = CutPlan.of(draft, set);
+        for (CutPiece piece : pieces) {
+            sound(request, piece.piece().sewLine());
+            sound(request, piece.cutLine());
+        }
+        return new Drafted(
+                request,
+                doubted(request, draft),
+                checks(garment, draft, set, pieces),
+                pieces,
+                request.cut().measures().stream()
+                        .flatMap(m -> body.estimateOf(m).stream())
+                        .toList(),
+                inForce(garment, draft, set),
+                made(request, block, came));
+    }
+
+    private static List<Made> made(DraftRequest request, Draft block, Map<Operation, List<String>> came) {
+        return Catalogue.OPERATIONS.stream()
+                .filter(o -> came.containsKey(o) || o.fits(block))
+                .sorted(Comparator.comparing(Operation::rank))
+                .map(o -> new Made(
+                        o, request.cut().with().contains(o), came.containsKey(o), came.getOrDefault(o, List.of())))
+                .toList();
+    }
+
+    /** Draws the garment again for the inspections that try what would settle them. */
+    private record Again(Garment garment) implements DraftingTable {
+        @Override
+        public Draft draft(Settings set) {
+            return garment.draft(set.on(Body.of(garment.request().sheet())));
+        }
+
+        @Override
+        public boolean cuts(Settings set) {
+            return CutPlan.of(draft(set), set).stream()
+                    .allMatch(p -> sound(p.piece().sewLine()) && sound(p.cutLine()));
+        }
+    }
+
+    private static boolean sound(List<Segment> outline) {
+        return Outlines.closed(outline) && !Outlines.crosses(outline);
+    }
+
+    private static List<Check> checks(Garment garment, Draft draft, Settings set, List<CutPiece> pieces) {
+        Again again = new Again(garment);
+        boolean uneven = draft.pieces().stream().anyMatch(p -> p.id().hand() == Hand.RIGHT);
+        List<Inspected> sides = (uneven ? List.of(Hand.LEFT, Hand.RIGHT) : List.of(Hand.BOTH))
+                .stream()
+                        .map(hand -> {
+                            Body body = Body.of(garment.request().sheet(), hand);
+                            return new Inspected(draft, body, hand == Hand.BOTH ? set : set.on(body), again, hand);
+                        })
+                        .toList();
+        List<Check> checks = new ArrayList<>();
+        for (Inspection inspection : garment.inspections(set)) {
+            worst(inspection, sides).ifPresent(checks::add);
+        }
+        checks.addAll(CuttingChecks.of(pieces, set.cloth()));
+        return List.copyOf(checks);
+    }
+
+    /** An inspection as it stands on the worse of two sides. */
+    private static Optional<Check> worst(Inspection inspection, List<Inspected> sides) {
+        Optional<Check> first = inspection.of(sides.get(0));
+        if (sides.size() == 1 || first.isEmpty()) {
+            return first;
+        }
+        return inspection
+                .of(sides.get(1))
+                .filter(other -> WORSE.indexOf(other.verdict())
+                        > WORSE.indexOf(first.get().verdict()))
+                .map(other -> other.saying("Right leg: " + other.text()))
+                .or(() -> first);
+    }
+
+    /** No outline leaves the core open or crossed; what cannot be drawn soundly is refused. */
+    private static void sound(DraftRequest request, List<Segment> outline) {
+        if (!sound(outline)) {
+            if (request.byHand().isEmpty()) {
+                throw new Refusal(
+                        "measures", "From these measures the outline would run through itself; take them again");
+            }
+            throw new Refusal(request.byHand().keySet().stream()
+                    .sorted()
+                    .map(s -> new Refusal.Fault(
+                            "settings." + s.key(), "With these amounts the outline would run through itself"))
+                    .toList());
+        }
+    }
+
+    private static List<InForce> inForce(Garment garment, Draft draft, Settings set) {
+        return garment.readable().stream()
+                .filter(setting -> setting.isChoice() ? set.knows(setting) : set.knows(setting) || told(setting, draft))
+                .map(setting -> {
+                    boolean applies = setting.appliesIn(set);
+                    // What a dart plan decides has no rule of its own: the draft says what it came to.
+                    return setting.isChoice()
+                            ? new InForce(
+                                    setting,
+                                    null,
+                                    set.choice(setting, Choice.class),
+                                    set.byHand(setting),
+                                    applies,
+                                    set.why(setting))
+                            : new InForce(
+                                    setting,
+                                    set.came(setting, draft.facts()),
+                                    null,
+                                    set.byHand(setting),
+                                    applies,
+                                    set.why(setting));
+                })
+                .toList();
+    }
+
+    private static boolean told(Setting setting, Draft draft) {
+        return setting.resultOf().stream().anyMatch(draft.facts()::containsKey);
+    }
+
+    private static Draft doubted(DraftRequest request, Draft draft) {
+        List<Notice> notices = new ArrayList<>(draft.notices());
+        for (Plausibility.Doubt doubt : Plausibility.of(request.sheet())) {
+            if (!doubt.id().equals("waist-over-hip") && request.cut().measures().contains(doubt.measure())) {
+                notices.add(Notice.of("doubt." + doubt.measure().key() + "." + doubt.id(), doubt.text()));
+            }
+        }
+        return draft.noticing(notices);
+    }
+
+    /**
+     * What the other ways of the cut would give for each step, by the step's name; only where it differs by more than shows. A way that
+     * cannot draft this body gives none.
+     */
+    public static Map<String, List<Rival>> rivals(Drafted drafted) {
+        Map<String, List<Rival>> rivals = new LinkedHashMap<>();
+        for (Way other : drafted.request().cut().ways()) {
+            if (!other.id().equals(drafted.request().way().id())) {
+                collect(drafted, other, rivals);
+            }
+        }
+        return rivals;
+    }
+
+    private static void collect(Drafted drafted, Way other, Map<String, List<Rival>> rivals) {
+        Garment garment = Garment.of(drafted.request().inWay(other));
+        Map<String, Step> theirs;
+        try {
+            Body body = Body.of(drafted.request().sheet());
+            theirs = garment.block(garment.settings(body)).steps().stream().collect(Collectors.toMap(Step::id, s -> s));
+        } catch (Refusal cannot) {
+            return;
+        }
+        for (Step step : drafted.draft().steps()) {
+            Step their = theirs.get(step.id());
+            if (their != null && Math.abs(their.amount().value() - step.amount().value()) > Tolerance.SHOWN) {
+                rivals.computeIfAbsent(step.id(), id -> new ArrayList<>())
+                        .add(new Rival(
+                                other.id(),
+                                other.title(),
+                                their.amount().value(),
+                                their.amount().formula()));
+            }
+        }
+    }
+}

@@ -1,0 +1,130 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Inspection;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Table;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A cut with what a hand added to it or took off it: what is done, in its order, and what can be set on it.
+ *
+ * @param request what is asked
+ * @param blocks what draws its parts, from the top
+ * @param operations what may be done to them, by rank
+ */
+record Garment(DraftRequest request, List<Operation> blocks, List<Operation> operations) {
+
+    /** The garment of a request. */
+    static Garment of(DraftRequest request) {
+        MadeWith made = request.made();
+        Stream<Operation> ofRecipe = request.cut().with().stream().filter(made::keeps);
+        Stream<Operation> added = Catalogue.OPERATIONS.stream()
+                .filter(made::insists)
+                .filter(o -> !request.cut().with().contains(o));
+        return new Garment(
+                request,
+                request.cut().parts().stream().map(Part::block).toList(),
+                Stream.concat(ofRecipe, added)
+                        .sorted(Comparator.comparing(Operation::rank))
+                        .toList());
+    }
+
+    /** The settings in force on a body. */
+    Settings settings(Body body) {
+        Map<Setting, Rule> asked = new HashMap<>();
+        operations.forEach(o -> asked.putAll(o.asks()));
+        asked.putAll(request.cut().defaults());
+        return new Settings(request.way(), asked, request.byHand(), body, request.cloth());
+    }
+
+    /** What is done to the blocks while the settings are so. */
+    List<Operation> doneIn(Settings set) {
+        return operations.stream()
+                .filter(o -> request.made().insists(o) || o.wanted(set))
+                .toList();
+    }
+
+    /**
+     * Draws it.
+     *
+     * @throws brightplumb.core.measure.Refusal when it cannot be drawn, naming the field at fault
+     */
+    Draft draft(Settings set) {
+        return made(block(set), set, (operation, pieces) -> {});
+    }
+
+    /** Draws its parts alone. */
+    Draft block(Settings set) {
+        Draft draft = Draft.EMPTY;
+        for (Operation block : blocks) {
+            draft = block.on(draft, laid(draft, set));
+        }
+        return draft;
+    }
+
+    /**
+     * Does to its parts what is to be done.
+     *
+     * @param came told of each operation with the names of the pieces that came of it
+     */
+    Draft made(Draft block, Settings set, BiConsumer<Operation, List<String>> came) {
+        Draft draft = block;
+        for (Operation operation : doneIn(set)) {
+            if (!operation.fits(draft)) {
+                if (request.made().insists(operation)) {
+                    throw new Refusal("with", operation.title() + ": this garment has nothing it could be done to");
+                }
+                continue;
+            }
+            Set<PieceId> before = draft.pieces().stream().map(Piece::id).collect(Collectors.toSet());
+            draft = operation.on(draft, laid(draft, set));
+            came.accept(
+                    operation,
+                    draft.pieces().stream()
+                            .map(Piece::id)
+                            .filter(id -> !before.contains(id))
+                            .map(PieceId::toString)
+                            .toList());
+        }
+        return draft;
+    }
+
+    private Table laid(Draft before, Settings set) {
+        return Table.laid(request.sheet(), request.cut().measures(), set, before);
+    }
+
+    /** What can be set on it, in the order of the body. */
+    List<Setting> readable() {
+        Set<Setting> all = new LinkedHashSet<>();
+        blocks.forEach(b -> all.addAll(b.reads()));
+        operations.forEach(o -> all.addAll(o.reads()));
+        List<Setting> sorted = new ArrayList<>(all);
+        sorted.sort(Comparator.comparing(Setting::zone));
+        return List.copyOf(sorted);
+    }
+
+    /** What is looked at on it, its parts' and then what was done to them. */
+    List<Inspection> inspections(Settings set) {
+        return Stream.concat(
+                        request.cut().parts().stream().flatMap(p -> p.checks().stream()),
+                        doneIn(set).stream().flatMap(o -> o.checks().stream()))
+                .toList();
+    }
+}

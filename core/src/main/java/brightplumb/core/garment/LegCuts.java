@@ -1,0 +1,267 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.measure.Measure.ANKLE_GIRTH;
+import static brightplumb.core.measure.Measure.BACK_HIP_ARC;
+import static brightplumb.core.measure.Measure.BODY_RISE;
+import static brightplumb.core.measure.Measure.BUST_SPAN;
+import static brightplumb.core.measure.Measure.CROTCH_LENGTH;
+import static brightplumb.core.measure.Measure.FRONT_HIP_ARC;
+import static brightplumb.core.measure.Measure.HIP_DEPTH;
+import static brightplumb.core.measure.Measure.HIP_GIRTH;
+import static brightplumb.core.measure.Measure.INSIDE_LEG;
+import static brightplumb.core.measure.Measure.KNEE_DEPTH;
+import static brightplumb.core.measure.Measure.KNEE_GIRTH;
+import static brightplumb.core.measure.Measure.OUTSIDE_LEG;
+import static brightplumb.core.measure.Measure.THIGH_GIRTH;
+import static brightplumb.core.measure.Measure.WAIST_GIRTH;
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BandSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.ElasticSettings.*;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.fixed;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.WaistSettings.*;
+import static java.util.Map.entry;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.AllowanceHabit;
+import brightplumb.core.rule.BandPlace;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.LegShape;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** The trousers and shorts of the catalogue: each a way, and the amounts in which it differs. Common practice, no source. */
+final class LegCuts {
+
+    private static final List<Measure> SHORT = List.of(
+            WAIST_GIRTH,
+            HIP_DEPTH,
+            HIP_GIRTH,
+            FRONT_HIP_ARC,
+            BACK_HIP_ARC,
+            BODY_RISE,
+            CROTCH_LENGTH,
+            THIGH_GIRTH,
+            KNEE_DEPTH,
+            KNEE_GIRTH);
+    private static final List<Measure> LONG = List.of(
+            WAIST_GIRTH,
+            HIP_DEPTH,
+            HIP_GIRTH,
+            FRONT_HIP_ARC,
+            BACK_HIP_ARC,
+            BODY_RISE,
+            CROTCH_LENGTH,
+            THIGH_GIRTH,
+            KNEE_DEPTH,
+            KNEE_GIRTH,
+            ANKLE_GIRTH,
+            OUTSIDE_LEG,
+            INSIDE_LEG);
+
+    private static final Rule RISE_AND_AN_INCH = worked(
+            given -> given.body().find(BODY_RISE).orElseThrow().plus(Amount.inches("deeper than the rise", 1)),
+            "Wide legs hang an inch deeper than the rise.");
+    private static final Rule STRAIGHT = chosen(LegShape.STRAIGHT, "Straight down from the crotch line.");
+    private static final Rule SHORTS = inches(17, "Seventeen inches below the waist.");
+    private static final Rule FORK_AND_TWO = worked(
+            given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
+            "Two inches beyond the front.");
+    private static final Rule NONE = inches(0, "None on this cut.");
+
+    static final List<Cut> ALL = List.of(
+            legs(
+                    "classic-trousers",
+                    "Classic trousers",
+                    "Full length, fitted at the waist, tapered to the knee and straight from there.",
+                    Group.TROUSERS,
+                    "house",
+                    LONG,
+                    Map.of(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the knee, then to the hem."))),
+            legs(
+                    "palazzo",
+                    "Palazzo",
+                    "Wide and straight from the crotch line, an inch deeper than the rise.",
+                    Group.TROUSERS,
+                    "house",
+                    LONG,
+                    Map.of(
+                            CROTCH_DEPTH, RISE_AND_AN_INCH,
+                            LEG_SHAPE, STRAIGHT,
+                            CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."))),
+            legs(
+                    "shorts-block",
+                    "Shorts block",
+                    "The long leg cut seventeen inches below the waist.",
+                    Group.SHORTS,
+                    "house",
+                    SHORT,
+                    Map.of(LENGTH, SHORTS)),
+            legs(
+                    "tailored-shorts",
+                    "Tailored shorts",
+                    "By thigh and knee, the hem laid from the side; a zip in the left side.",
+                    Group.SHORTS,
+                    "house",
+                    SHORT,
+                    Map.ofEntries(
+                            entry(HIP_EASE, inches(0, "Drafted on the bare body; the side seam is wide.")),
+                            entry(WAIST_EASE, inches(0, "Drafted on the bare body.")),
+                            entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
+                            entry(
+                                    CROTCH_DEPTH,
+                                    worked(given -> given.body().hip().over(4), "A quarter of the hip.")),
+                            entry(HIP_ABOVE_CROTCH, inches(2, "The hip line two inches above the crotch line.")),
+                            entry(
+                                    FRONT_EXTENSION,
+                                    worked(
+                                            given -> given.amount(THIGH)
+                                                    .over(2)
+                                                    .minus(given.body().hip().over(4))
+                                                    .atLeast(given.body().hip().over(20)),
+                                            "What half the garment's thigh is wider than the hip quarter, and a twentieth of the hip at least.")),
+                            entry(BACK_EXTENSION, FORK_AND_TWO),
+                            entry(FRONT_HIP_OUT, inches(0.25, "A quarter inch out at the hip, for the belly.")),
+                            entry(CENTRE_FRONT_DROP, inches(1, "An inch down in front, for the short rise.")),
+                            entry(CENTRE_FRONT_IN, NONE),
+                            entry(SIDE_RISE, NONE),
+                            entry(DART_INTAKE_FRONT, inches(0, "No front dart.")),
+                            entry(BACK_IN, inches(1, "An inch in at the centre back.")),
+                            entry(BACK_HIP_IN, NONE),
+                            entry(BACK_RISE, inches(2, "Two inches up at the centre back.")),
+                            entry(DART_INTAKE_BACK, inches(1, "One dart of an inch.")),
+                            entry(DART_PLACE_BACK, inches(5, "Five inches from the centre back.")),
+                            entry(DART_LENGTH_BACK, inches(6, "Six inches, towards the seat.")),
+                            entry(LEG_SHAPE, STRAIGHT),
+                            entry(HEM, worked(given -> given.amount(KNEE), "Half the knee each.")),
+                            entry(SIDE_IN, inches(1, "The side an inch in at the hem, the hem laid from there.")),
+                            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
+                            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")),
+                            entry(LENGTH, inches(19, "Nineteen inches, above the knee.")),
+                            entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
+                            entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
+                            entry(HEM_ALLOWANCE, inches(1.5, "Half an inch and an inch.")))),
+            legs(
+                    "drawcord-shorts",
+                    "Drawcord shorts",
+                    "As wide at the waist as at the hip, on elastic and a cord; a turned-up hem.",
+                    Group.SHORTS,
+                    "house",
+                    withSpan(),
+                    Map.ofEntries(
+                            entry(HIP_EASE, inches(4, "An inch in each quarter, at the side.")),
+                            entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
+                            entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
+                            entry(WAIST_EASE, NONE),
+                            entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
+                            entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
+                            entry(
+                                    CROTCH_DEPTH,
+                                    worked(
+                                            given ->
+                                                    given.body().find(BODY_RISE).orElseThrow(),
+                                            "As deep as the rise.")),
+                            entry(
+                                    FRONT_EXTENSION,
+                                    worked(
+                                            given -> given.body().hip().over(4).over(4),
+                                            "A quarter of the hip quarter.")),
+                            entry(BACK_EXTENSION, FORK_AND_TWO),
+                            entry(CENTRE_FRONT_DROP, NONE),
+                            entry(CENTRE_FRONT_IN, NONE),
+                            entry(
+                                    BACK_IN,
+                                    worked(given -> given.body().bustSpan().over(4), "A quarter of the bust span.")),
+                            entry(BACK_HIP_IN, NONE),
+                            entry(
+                                    BACK_RISE,
+                                    worked(
+                                            given -> given.amount(FRONT_EXTENSION),
+                                            "As far up as the front fork goes out.")),
+                            entry(LEG_SHAPE, chosen(LegShape.TAPE, "The hem by the thigh, centred on the crease.")),
+                            entry(HEM, worked(given -> given.amount(THIGH), "As wide as the garment's thigh.")),
+                            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
+                            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")),
+                            entry(
+                                    LENGTH,
+                                    worked(
+                                            given -> Amount.inches("asked", 18)
+                                                    .minus(Amount.inches("turn-up's join", 0.5)),
+                                            "Half an inch less than asked: the turn-up's join lies above its fold.")),
+                            entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")))),
+            legs(
+                    "lounge-shorts",
+                    "Lounge shorts",
+                    "By the two arcs, straight and loose, on soft elastic.",
+                    Group.SHORTS,
+                    "arc",
+                    SHORT,
+                    Map.ofEntries(
+                            entry(LENGTH, SHORTS),
+                            entry(
+                                    ELASTIC,
+                                    worked(
+                                            given -> given.body().waist().minus(Amount.inches("soft elastic", 5)),
+                                            "Soft elastic is five to eight inches shorter than the waist.")),
+                            entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
+                            entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")),
+                            entry(WAIST_ALLOWANCE, inches(2, "A casing for an inch of elastic.")),
+                            entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch at every seam.")),
+                            entry(HEM_ALLOWANCE, inches(1, "An inch turned.")))),
+            legs(
+                    "box-fold-palazzo",
+                    "Box-fold palazzo",
+                    "The palazzo by sixteenths, the block under the box fold.",
+                    Group.TROUSERS,
+                    "sixteenth",
+                    LONG,
+                    Map.of(
+                            CROTCH_DEPTH, RISE_AND_AN_INCH,
+                            LEG_SHAPE, STRAIGHT,
+                            CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."),
+                            ZIP_LENGTH, inches(9, "Nine inches."),
+                            ZIP_ALLOWANCE, inches(1.5, "An inch and a half beside the zip."))),
+            legs(
+                    "flap-pocket-shorts",
+                    "Flap-pocket shorts",
+                    "The shorts block in centimetres, a zip in the left side; the block under band and pockets.",
+                    Group.SHORTS,
+                    "house",
+                    SHORT,
+                    Map.of(
+                            LENGTH, SHORTS,
+                            ALLOWANCES, chosen(AllowanceHabit.METRIC, "A centimetre at seams, four at the hem."),
+                            CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side."),
+                            ZIP_LENGTH, fixed(Length.cm(20), "Twenty centimetres, down through the band."))));
+
+    private LegCuts() {}
+
+    private static Cut legs(
+            String id,
+            String title,
+            String about,
+            Group group,
+            String way,
+            List<Measure> measures,
+            Map<Setting, Rule> defaults) {
+        return Cut.of(id, title, about, group, Parts.LEGS, way, measures, defaults);
+    }
+
+    private static List<Measure> withSpan() {
+        return Stream.concat(SHORT.stream(), Stream.of(BUST_SPAN)).toList();
+    }
+}

@@ -1,0 +1,47 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.table.Operation;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What a hand adds to a cut, or takes off it; wins over what settings say.
+ *
+ * @param with operations that are added
+ * @param without operations that are taken off; {@value #ALL} leaves the block
+ */
+public record MadeWith(Set<String> with, Set<String> without) {
+
+    /** Takes everything off but the block. */
+    public static final String ALL = "all";
+
+    /** As the recipe has it. */
+    public static final MadeWith RECIPE = new MadeWith(Set.of(), Set.of());
+
+    /** The block alone. */
+    public static final MadeWith NOTHING = new MadeWith(Set.of(), Set.of(ALL));
+
+    public MadeWith {
+        with = Set.copyOf(new TreeSet<>(with));
+        without = Set.copyOf(new TreeSet<>(without));
+    }
+
+    /** Whether an operation of the recipe stays. */
+    boolean keeps(Operation operation) {
+        return with.contains(operation.id()) || !without.contains(ALL) && !without.contains(operation.id());
+    }
+
+    /** Whether a hand asked for an operation, so that no setting takes it off. */
+    boolean insists(Operation operation) {
+        return with.contains(operation.id());
+    }
+
+    /** Operations that are named here and do not exist. */
+    List<String> unknown() {
+        return java.util.stream.Stream.concat(with.stream(), without.stream().filter(o -> !o.equals(ALL)))
+                .filter(id -> Catalogue.operation(id).isEmpty())
+                .sorted()
+                .toList();
+    }
+}

@@ -1,0 +1,19 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.block.Legs;
+import brightplumb.core.block.Skirt;
+import brightplumb.core.fitting.LegRemarks;
+import brightplumb.core.fitting.SkirtRemarks;
+import brightplumb.core.rule.Ways;
+import brightplumb.core.truing.LegChecks;
+import brightplumb.core.truing.SkirtChecks;
+
+/** The parts garments are made of. A new one is its own files and a line here. */
+final class Parts {
+
+    static final Part SKIRT = new Part("skirt", new Skirt(), Ways.SKIRT, SkirtChecks.ALL, SkirtRemarks.ALL);
+
+    static final Part LEGS = new Part("legs", new Legs(), Ways.LEGS, LegChecks.ALL, LegRemarks.ALL);
+
+    private Parts() {}
+}

@@ -1,0 +1,196 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.measure.Measure.*;
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BandSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.WaistSettings.*;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.AllowanceHabit;
+import brightplumb.core.rule.BandPlace;
+import brightplumb.core.rule.CentreBackShape;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Given;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Seat;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+
+/** The skirts of the catalogue: each a way, and the amounts in which it differs. Common practice, no source. */
+final class SkirtCuts {
+
+    private static final List<Measure> PLAIN =
+            List.of(WAIST_GIRTH, HIP_DEPTH, HIP_GIRTH, FRONT_HIP_ARC, BACK_HIP_ARC, BUST_GIRTH, BUST_SPAN);
+    private static final List<Measure> TO_THE_KNEE =
+            List.of(WAIST_GIRTH, HIP_DEPTH, HIP_GIRTH, FRONT_HIP_ARC, BACK_HIP_ARC, KNEE_DEPTH, BUST_GIRTH, BUST_SPAN);
+    private static final Cloth KNIT = new Cloth(0.4, 1500, true, false);
+
+    private static final Rule KNEE_LENGTH = worked(given -> knee(given), "To the middle of the knee.");
+
+    static final List<Cut> ALL = List.of(
+            skirt(
+                    "straight-skirt",
+                    "Straight skirt",
+                    "From the waist over the hip and straight down, or tapered to a pencil line.",
+                    "house",
+                    PLAIN,
+                    Map.of()),
+            skirt(
+                    "slit-pencil",
+                    "Slit pencil",
+                    "A straight skirt brought in to a pencil, with a slit to step by.",
+                    "house",
+                    PLAIN,
+                    Map.of(
+                            HEM_TAPER, inches(1.5, "In at each side of the hem."),
+                            CENTRE_BACK_HEM, inches(1, "In at the centre back, joined to the hip."),
+                            ZIP_LENGTH, inches(7, "Seven inches, down to where the slit seam begins."),
+                            SLIT, inches(8, "Eight inches at knee length, to step by."))),
+            skirt(
+                    "seat-shaped-skirt",
+                    "Seat-shaped skirt",
+                    "To the knee, shaped in under the seat, with cloth to let out at the side.",
+                    "allocated",
+                    TO_THE_KNEE,
+                    Map.of(
+                            LENGTH, KNEE_LENGTH,
+                            CENTRE_BACK_SHAPE, chosen(CentreBackShape.UNDER_SEAT, "In under the seat, by its size."),
+                            LET_OUT, inches(1, "An inch at the side, waist to hem, to be let out later."),
+                            BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist."),
+                            BAND_HEIGHT, inches(1.5, "A two-inch band, less the half inch of its seam."))),
+            skirt(
+                    "darted-pencil",
+                    "Darted pencil",
+                    "By quarters, the side raised and the back dropped.",
+                    "quarter",
+                    PLAIN,
+                    Map.of(
+                            SIDE_RISE, inches(0.75, "Over the side of the hip the way is longer than down the middle."),
+                            CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."),
+                            ZIP_ALLOWANCE, inches(2, "Two inches behind, to shape once more at the fitting."),
+                            SIDE_ALLOWANCE, inches(0.5, "Half an inch; the seams are not let out."))),
+            skirt(
+                    "round-back-pencil",
+                    "Round-back pencil",
+                    "By quarters, the centre back shaped round the seat.",
+                    "quarter",
+                    PLAIN,
+                    Map.of(
+                            DART_LENGTH_FRONT, toAboveHip(2),
+                            DART_LENGTH_BACK, toAboveHip(2),
+                            CENTRE_BACK_SHAPE,
+                                    chosen(
+                                            CentreBackShape.ROUND,
+                                            "In at the waist, upright over the seat, in again at the hem."),
+                            HEM_TAPER, inches(1.5, "In at each side of the hem."),
+                            HEM_ALLOWANCE, inches(1, "An inch turned."))),
+            skirt(
+                    "half-block-skirt",
+                    "Half-block skirt",
+                    "Front and back side by side on half the hip, the drop over several darts.",
+                    "halfblock",
+                    PLAIN,
+                    Map.of(
+                            ALLOWANCES,
+                            chosen(
+                                    AllowanceHabit.EIGHTHS,
+                                    "Half an inch at seams, three quarters at the centre back, an inch and a quarter at the hem."))),
+            skirt(
+                            "knit-pencil",
+                            "Knit pencil",
+                            "Pulled on: no dart and no zip, cut at body measure.",
+                            "quarter",
+                            PLAIN,
+                            Map.of(
+                                    DART_INTAKE_FRONT, inches(0, "The cloth gives; no dart is needed."),
+                                    DART_INTAKE_BACK, inches(0, "The cloth gives; no dart is needed."),
+                                    TAPER_START, inches(2, "The hip's width is kept two inches further down."),
+                                    HEM_TAPER, inches(1.5, "In at each side of the hem."),
+                                    CLOSURE, chosen(Closure.NONE, "It is pulled on."),
+                                    ALLOWANCES,
+                                            chosen(
+                                                    AllowanceHabit.KNIT,
+                                                    "An inch at the side, to take in on the body.")))
+                    .in(KNIT),
+            skirt(
+                    "lined-pencil",
+                    "Lined pencil",
+                    "The back hollowed to below the seat; made with a lining of the same shape.",
+                    "allocated",
+                    TO_THE_KNEE,
+                    Map.of(
+                            LENGTH, KNEE_LENGTH,
+                            DART_LENGTH_FRONT, inches(6, "Long front darts, for a flat front."),
+                            LET_OUT, inches(0.5, "Half an inch more at the side than is sewn."))),
+            skirt(
+                    "ankle-pencil",
+                    "Ankle pencil",
+                    "Long and high-waisted, narrowest above the knee, with a slit to walk by.",
+                    "house",
+                    List.of(
+                            WAIST_GIRTH,
+                            HIP_DEPTH,
+                            HIP_GIRTH,
+                            FRONT_HIP_ARC,
+                            BACK_HIP_ARC,
+                            KNEE_DEPTH,
+                            OUTSIDE_LEG,
+                            BUST_GIRTH,
+                            BUST_SPAN),
+                    Map.ofEntries(
+                            Map.entry(LENGTH, worked(SkirtCuts::ankle, "To the ankle.")),
+                            Map.entry(WAIST_EASE, inches(1, "Room under a high waist.")),
+                            Map.entry(
+                                    CENTRE_FRONT_DROP,
+                                    inches(0.5, "Undropped, cloth stands in folds under the front waist.")),
+                            Map.entry(DART_LENGTH_FRONT, toAboveHip(2)),
+                            Map.entry(DART_LENGTH_BACK, toAboveHip(1.25)),
+                            Map.entry(HEM_TAPER, inches(0.5, "In at each side from the knee down.")),
+                            Map.entry(
+                                    CENTRE_BACK_HEM,
+                                    worked(
+                                            SkirtCuts::centreAtKnee,
+                                            "In at the centre back from the knee down, more for a full seat.")),
+                            Map.entry(
+                                    KNEE_LEVEL,
+                                    worked(
+                                            given -> knee(given).minus(Amount.inches("above the knee", 2)),
+                                            "Narrowest two inches above the knee, straight from there.")),
+                            Map.entry(SLIT, inches(18, "Eighteen inches at ankle length, to walk by.")))));
+
+    private SkirtCuts() {}
+
+    private static Cut skirt(
+            String id, String title, String about, String way, List<Measure> measures, Map<Setting, Rule> defaults) {
+        return Cut.of(id, title, about, Group.SKIRTS, Parts.SKIRT, way, measures, defaults);
+    }
+
+    private static Rule toAboveHip(double inches) {
+        return worked(
+                given -> given.hipDepth().minus(Amount.inches("short of the hip", inches)),
+                "Darts stop a set distance above the hip.");
+    }
+
+    private static Amount knee(Given given) {
+        return given.body().find(KNEE_DEPTH).orElseThrow();
+    }
+
+    private static Amount ankle(Given given) {
+        return given.body()
+                .find(OUTSIDE_LEG)
+                .orElseGet(() -> Amount.inches("usual waist to ankle", 37).asEstimate());
+    }
+
+    private static Amount centreAtKnee(Given given) {
+        return Amount.inches("by habit", given.settings().choice(SEAT, Seat.class) == Seat.FULL ? 1 : 0.5);
+    }
+}

@@ -1,0 +1,57 @@
+package brightplumb.core.pattern;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the cloth of a piece lies on the body, in the coordinates the body was drafted in. A piece that was cut apart, swung or opened lies
+ * there in zones, each moved as one; cloth in no zone is hidden, or lies on nobody.
+ *
+ * @param zones the zones; they do not overlap
+ */
+public record OnBody(List<Zone> zones) {
+
+    /**
+     * A part of a piece that lies on the body as one.
+     *
+     * @param region the closed outline of the part on the piece; empty for all of it
+     * @param move from the piece to the body
+     */
+    public record Zone(List<Segment> region, Rigid move) {
+        public Zone {
+            region = List.copyOf(region);
+        }
+
+        boolean holds(Point at) {
+            return region.isEmpty() || Outlines.inside(region, at);
+        }
+    }
+
+    /** A piece that lies as it was drafted. */
+    public static final OnBody AS_DRAFTED = new OnBody(List.of(new Zone(List.of(), Rigid.STAY)));
+
+    /** A piece whose cloth lies nowhere in particular: a band, a pocket, a lining before it is turned. */
+    public static final OnBody NOWHERE = new OnBody(List.of());
+
+    public OnBody {
+        zones = List.copyOf(zones);
+    }
+
+    /** How the cloth at a place of the piece is moved to lie on the body; empty where it is hidden. */
+    public Optional<Rigid> at(Point place) {
+        return zones.stream().filter(z -> z.holds(place)).findFirst().map(Zone::move);
+    }
+
+    /** The same lying for a piece that was moved on the paper. */
+    public OnBody movedWith(Rigid move) {
+        Rigid undo = move.back();
+        return new OnBody(zones.stream()
+                .map(z -> new Zone(Curves.moved(z.region(), move), z.move().after(undo)))
+                .toList());
+    }
+}

@@ -1,0 +1,89 @@
+package brightplumb.core.pattern;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Segment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The pieces of a garment and what is sewn to what.
+ *
+ * @param pieces in the order they are cut; no two of one name
+ * @param joins in the order they were made
+ */
+public record Pattern(List<Piece> pieces, List<Join> joins) {
+
+    /** Nothing yet. */
+    public static final Pattern EMPTY = new Pattern(List.of(), List.of());
+
+    public Pattern {
+        pieces = List.copyOf(pieces);
+        joins = List.copyOf(joins);
+        if (pieces.stream().map(Piece::id).distinct().count() != pieces.size()) {
+            throw new IllegalArgumentException("Two pieces of one name");
+        }
+    }
+
+    /** The piece of that name, if there is one. */
+    public Optional<Piece> find(PieceId id) {
+        return pieces.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    /** The piece of that name. */
+    public Piece piece(PieceId id) {
+        return find(id).orElseThrow(() -> new IllegalStateException("No piece " + id));
+    }
+
+    /** The join of that name, if there is one. */
+    public Optional<Join> find(String seam) {
+        return joins.stream().filter(j -> j.seam().equals(seam)).findFirst();
+    }
+
+    /** With more pieces. */
+    public Pattern with(List<Piece> more) {
+        return new Pattern(Stream.concat(pieces.stream(), more.stream()).toList(), joins);
+    }
+
+    /** With a piece in the place of the one of its name. */
+    public Pattern instead(Piece changed) {
+        return new Pattern(
+                pieces.stream()
+                        .map(p -> p.id().equals(changed.id()) ? changed : p)
+                        .toList(),
+                joins);
+    }
+
+    /** With more joins. */
+    public Pattern joined(List<Join> more) {
+        return new Pattern(pieces, Stream.concat(joins.stream(), more.stream()).toList());
+    }
+
+    /** With its joins made anew. */
+    public Pattern withJoins(List<Join> all) {
+        return new Pattern(pieces, all);
+    }
+
+    /** The lines of one layer of a join, in the direction it is sewn. */
+    public List<Segment> lines(Run run) {
+        List<Segment> lines = new ArrayList<>();
+        for (Stretch s : run.stretches()) {
+            List<Segment> part =
+                    Curves.part(piece(s.piece()).require(s.role(), s.nth()).run(), s.from(), s.to());
+            lines.addAll(s.backwards() ? Curves.reversed(part) : part);
+        }
+        return List.copyOf(lines);
+    }
+
+    /** Whether a fusing lies on a piece. */
+    public boolean fused(Piece piece) {
+        return pieces.stream()
+                .anyMatch(p -> p.layer() == Layer.FUSING
+                        && p.id().equals(new PieceId(
+                                piece.id().name() + FUSING, piece.id().hand())));
+    }
+
+    /** What a fusing's name has beyond that of the piece it lies on. */
+    public static final String FUSING = "-fusing";
+}

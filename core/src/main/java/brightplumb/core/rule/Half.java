@@ -1,0 +1,33 @@
+package brightplumb.core.rule;
+
+/** The front or the back half of the body, each drafted from its own amounts. */
+public enum Half {
+    FRONT("front"),
+    BACK("back");
+
+    private final String id;
+
+    Half(String id) {
+        this.id = id;
+    }
+
+    /** The half that lies behind, or the one in front. */
+    public static Half of(boolean behind) {
+        return behind ? BACK : FRONT;
+    }
+
+    /** Its name in facts and files. */
+    public String id() {
+        return id;
+    }
+
+    /** Its name at the start of a sentence. */
+    public String title() {
+        return Character.toUpperCase(id.charAt(0)) + id.substring(1);
+    }
+
+    /** The name of its centre line. */
+    public String centre() {
+        return "centre " + id;
+    }
+}

@@ -1,0 +1,72 @@
+package brightplumb.core.table;
+
+import brightplumb.core.paper.Remedy;
+import java.util.List;
+
+/**
+ * One inspection of a draft.
+ *
+ * @param id its stable name
+ * @param title what hangs on this plumb line, in a word
+ * @param verdict what was found
+ * @param quantity what kind of figure was measured
+ * @param measured what was measured
+ * @param wanted what it should be, in the same quantity
+ * @param tolerance how far off is still true; 0 where any shortage counts
+ * @param atLeast whether what is wanted is a floor: more of it is as true
+ * @param text the finding in plain words
+ * @param cause why it is off, in plain words; empty when it is true
+ * @param remedies what would settle it, the best first; empty where nothing that can be set would. Looked for when first asked
+ * @param evidence what was measured, laid out to be seen
+ */
+public record Check(
+        String id,
+        String title,
+        Verdict verdict,
+        Quantity quantity,
+        double measured,
+        double wanted,
+        double tolerance,
+        boolean atLeast,
+        String text,
+        String cause,
+        List<Remedy> remedies,
+        Evidence evidence) {
+
+    public Check {
+        remedies = remedies instanceof Remedies ? remedies : List.copyOf(remedies);
+    }
+
+    /** An inspection whose measure should be what is wanted, neither more nor less. */
+    public Check(
+            String id,
+            String title,
+            Verdict verdict,
+            Quantity quantity,
+            double measured,
+            double wanted,
+            double tolerance,
+            String text,
+            String cause,
+            List<Remedy> remedies,
+            Evidence evidence) {
+        this(id, title, verdict, quantity, measured, wanted, tolerance, false, text, cause, remedies, evidence);
+    }
+
+    /** The same inspection, what is wanted being a floor. */
+    public Check asFloor() {
+        return new Check(
+                id, title, verdict, quantity, measured, wanted, tolerance, true, text, cause, remedies, evidence);
+    }
+
+    /** The same inspection in other words. */
+    public Check saying(String words) {
+        return new Check(
+                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, words, cause, remedies, evidence);
+    }
+
+    /** How far the measure lies from what is wanted; positive is too much. */
+    public double difference() {
+        return measured - wanted;
+    }
+}

@@ -1,0 +1,34 @@
+package brightplumb.core.table;
+
+import java.util.List;
+
+/**
+ * What an inspection measured, of its own kind: a waist with its darts shut, two seams walked along each other, legs at a step. It is
+ * made of the lines that were measured, so that what is shown is what was found.
+ */
+public interface Evidence {
+
+    /** The figures, in the order they are added up; the last is what is wanted. */
+    List<Figure> figures();
+
+    /** The lines laid out to be looked at. */
+    Exhibit exhibit();
+
+    /**
+     * One figure beside the picture.
+     *
+     * @param label what was measured
+     * @param value how much of it
+     * @param total whether it stands under a rule, as the sum of those before it
+     */
+    record Figure(String label, Quantity quantity, double value, boolean total) {
+
+        public static Figure mm(String label, double value) {
+            return new Figure(label, Quantity.MM, value, false);
+        }
+
+        public static Figure together(String label, double value) {
+            return new Figure(label, Quantity.MM, value, true);
+        }
+    }
+}

@@ -1,0 +1,128 @@
+package brightplumb.core.table;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Piece;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Lines laid on the table to be looked at, in mm, y downward.
+ *
+ * @param strokes what is drawn, the undermost first
+ * @param spans distances shown between two places
+ * @param notes words beside the lines
+ */
+public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) {
+
+    public Exhibit {
+        strokes = List.copyOf(strokes);
+        spans = List.copyOf(spans);
+        notes = List.copyOf(notes);
+    }
+
+    /** Whose line it is, or what it says. */
+    public enum Ink {
+        FRONT,
+        BACK,
+        /** Help lines and what lies around. */
+        PENCIL,
+        /** The body inside the garment. */
+        BODY,
+        /** Cloth. */
+        CLOTH,
+        /** Where it fails. */
+        FAULT,
+        /** Plain ink. */
+        PLAIN
+    }
+
+    /**
+     * A drawn line.
+     *
+     * @param filled whether the inside of a closed line is tinted
+     */
+    public record Stroke(Ink ink, List<Segment> run, boolean filled) {
+        public Stroke {
+            run = List.copyOf(run);
+        }
+    }
+
+    /** A distance between two places; its value is the distance itself. */
+    public record Span(Ink ink, Point from, Point to, String label) {}
+
+    /**
+     * Words at a place, with a figure behind them.
+     *
+     * @param value the figure, or null for words alone
+     * @param quantity what the figure counts
+     */
+    public record Note(Ink ink, Point at, String text, Double value, Quantity quantity) {}
+
+    /** An exhibit as it is laid out. */
+    public static final class Table {
+        private final List<Stroke> strokes = new ArrayList<>();
+        private final List<Span> spans = new ArrayList<>();
+        private final List<Note> notes = new ArrayList<>();
+
+        public Table draw(Ink ink, List<? extends Segment> run) {
+            if (!run.isEmpty()) {
+                strokes.add(new Stroke(ink, List.copyOf(run), false));
+            }
+            return this;
+        }
+
+        public Table draw(Ink ink, Point from, Point to) {
+            return draw(ink, List.of(new Line(from, to)));
+        }
+
+        public Table fill(Ink ink, List<? extends Segment> outline) {
+            strokes.add(new Stroke(ink, List.copyOf(outline), true));
+            return this;
+        }
+
+        public Table span(Ink ink, Point from, Point to, String label) {
+            spans.add(new Span(ink, from, to, label));
+            return this;
+        }
+
+        public Table say(Ink ink, Point at, String text) {
+            notes.add(new Note(ink, at, text, null, Quantity.MM));
+            return this;
+        }
+
+        public Table say(Ink ink, Point at, String text, Quantity quantity, double value) {
+            notes.add(new Note(ink, at, text, value, quantity));
+            return this;
+        }
+
+        public Exhibit done() {
+            return new Exhibit(strokes, spans, notes);
+        }
+    }
+
+    /** A closed outline through places. */
+    public static List<Segment> outline(Point... corners) {
+        List<Segment> run = new ArrayList<>();
+        for (int i = 0; i < corners.length; i++) {
+            run.add(new Line(corners[i], corners[(i + 1) % corners.length]));
+        }
+        return run;
+    }
+
+    /** The ink of a piece: the front's, or the back's for what lies behind. */
+    public static Ink ink(Piece piece) {
+        return piece.behind() ? Ink.BACK : Ink.FRONT;
+    }
+
+    /** A piece's mirror image over the upright through x = 0. */
+    public static final Rigid MIRRORED = Rigid.flip(Point.of(0, 0), Point.of(0, 1));
+
+    /** A run flipped over the upright through x = 0 and slid. */
+    public static List<Segment> mirrored(List<? extends Segment> run, Point slide) {
+        return Curves.moved(run, Rigid.slide(slide).after(MIRRORED));
+    }
+}

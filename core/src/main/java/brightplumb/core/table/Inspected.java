@@ -1,0 +1,218 @@
+package brightplumb.core.table;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Roots;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.rule.WaistSettings;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
+
+/**
+ * A draft on the table with the body it is for.
+ *
+ * @param draft the draft
+ * @param body the body
+ * @param set the settings in force
+ * @param table draws the same garment for the same body with other settings
+ * @param hand the side that is looked at, where left and right differ
+ */
+public record Inspected(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
+
+    private static final Set<EdgeRole> NOT_CENTRE =
+            Set.of(EdgeRole.WAIST, EdgeRole.SIDE, EdgeRole.HEM, EdgeRole.INSEAM);
+    private static final double TRIED_NEAR = 1e-3;
+    private static final double NUDGE = 2;
+    private static final double[] STEPS = {0.15, 0.4, 0.7, 1};
+
+    /** The draft as it would be with settings changed; empty where it cannot be drawn so. */
+    public Optional<Inspected> tried(Map<Setting, Object> changed) {
+        Settings then = set.with(changed);
+        try {
+            return Optional.of(new Inspected(table.draft(then), body, then, table, hand));
+        } catch (Refusal cannot) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * The amount of a setting at which something measured on the draft comes to nothing, found by drawing it again: first in growing steps
+     * from what it is toward either end, then closely between the two steps it lies in.
+     *
+     * @param apart what is measured
+     * @return the amount, mm; empty where it is not found between the ends
+     */
+    public OptionalDouble settles(Setting setting, double low, double high, ToDoubleFunction<Inspected> apart) {
+        double now = set.came(setting, draft.facts()).value();
+        double found = apart.applyAsDouble(this);
+        double up = Math.min(high, setting.most());
+        double down = Math.max(low, setting.least());
+        boolean upward = Math.abs(measured(setting, Math.min(up, now + NUDGE), apart)) < Math.abs(found);
+        double end = upward ? up : down;
+        double before = now;
+        double atBefore = found;
+        for (double share : STEPS) {
+            double next = now + (end - now) * share;
+            double atNext = measured(setting, next, apart);
+            if (Double.isNaN(atNext) || before == next) {
+                break;
+            }
+            if (atBefore * atNext <= 0) {
+                return Roots.roughlyBetween(
+                                Math.min(before, next),
+                                Math.max(before, next),
+                                amount -> measured(setting, amount, apart))
+                        .stream()
+                        .filter(amount -> table.cuts(set.with(Map.of(setting, amount))))
+                        .mapToObj(OptionalDouble::of)
+                        .findFirst()
+                        .orElse(OptionalDouble.empty());
+            }
+            before = next;
+            atBefore = atNext;
+        }
+        return OptionalDouble.empty();
+    }
+
+    private double measured(Setting setting, double amount, ToDoubleFunction<Inspected> apart) {
+        return tried(Map.of(setting, amount)).stream()
+                .mapToDouble(apart)
+                .map(found -> Math.abs(found) < TRIED_NEAR ? 0 : found)
+                .findFirst()
+                .orElse(Double.NaN);
+    }
+
+    /** Whether the waist is cut wide and drawn up. */
+    public boolean gathered() {
+        return set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED);
+    }
+
+    /** How far down a piece's centre seam can open: on legs to where the curve begins, on skirts to an inch above the hem. */
+    public double longestOpening(Piece piece) {
+        List<Segment> centre = centre(piece);
+        return piece.edge(EdgeRole.INSEAM).isPresent()
+                ? Curves.length(
+                        centre.stream().takeWhile(Line.class::isInstance).toList())
+                : Curves.length(centre) - Length.INCH;
+    }
+
+    /** A piece's width on the hip line; on legs from the centre line produced, for the crotch curve may begin above it. */
+    public double acrossHip(Piece piece) {
+        if (piece.edge(EdgeRole.INSEAM).isEmpty()) {
+            return widthAt(piece, hipY());
+        }
+        Segment straight = centre(piece).get(0);
+        Point down = straight.direction(0);
+        double x = straight.from().x()
+                + down.x() / down.y() * (hipY() - straight.from().y());
+        return sideAt(piece, hipY()) - x;
+    }
+
+    /** The front as it lies on the body, of the side that is looked at. */
+    public Piece front() {
+        return panel("front");
+    }
+
+    /** The back as it lies on the body, of the side that is looked at. */
+    public Piece back() {
+        return panel("back");
+    }
+
+    private Piece panel(String panel) {
+        return draft.pieces().stream()
+                .filter(p -> p.panel().equals(panel) && p.layer() == Layer.SHELL)
+                .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("No " + panel))
+                .worn();
+    }
+
+    /** The join of a name on the side that is looked at. */
+    public Join join(String seam) {
+        return draft.joins().stream()
+                .filter(j -> j.seam().equals(seam))
+                .filter(j -> {
+                    Hand of = j.layers().get(0).piece().hand();
+                    return of == Hand.BOTH || hand == Hand.BOTH || of == hand;
+                })
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("No join " + seam));
+    }
+
+    /** A fact of the side that is looked at. */
+    public Amount fact(String name) {
+        Amount ofRight = hand == Hand.RIGHT ? draft.facts().get(name + "." + Hand.RIGHT.id()) : null;
+        return ofRight != null ? ofRight : draft.fact(name);
+    }
+
+    /** The level of the hip, mm below the level waist line. */
+    public double hipY() {
+        return fact("hip.depth").value();
+    }
+
+    /** The level of the hem. */
+    public double hemY() {
+        return fact("length").value();
+    }
+
+    /** A piece's centre seam, from the waist down. */
+    public static List<Segment> centre(Piece piece) {
+        return Curves.reversed(piece.edges().stream()
+                .filter(s -> !NOT_CENTRE.contains(s.role()))
+                .flatMap(s -> s.run().stream())
+                .toList());
+    }
+
+    /** The level at which every centre and side has begun: the lowest of the waist's ends. */
+    public double waistEndsAt() {
+        return Stream.of(front(), back())
+                .flatMap(piece ->
+                        Stream.of(centre(piece), piece.require(EdgeRole.SIDE).run()))
+                .mapToDouble(run -> run.get(0).from().y())
+                .max()
+                .orElseThrow();
+    }
+
+    /** The width of a piece as drawn at a level: from its centre line to its side; NaN where it does not reach. */
+    public static double widthAt(Piece piece, double y) {
+        return sideAt(piece, y) - centreAt(piece, y);
+    }
+
+    public static double sideAt(Piece piece, double y) {
+        return at(piece.require(EdgeRole.SIDE).run(), y);
+    }
+
+    public static double centreAt(Piece piece, double y) {
+        return at(centre(piece), y);
+    }
+
+    /** The x of a downward run at a level; where a hem bends up and the run ends above it, the run's end. */
+    private static double at(List<Segment> run, double y) {
+        Point end = run.get(run.size() - 1).to();
+        return y >= end.y() ? end.x() : Curves.xAtLevel(run, y).orElse(Double.NaN);
+    }
+
+    /** What the garment measures all round at a level, as drawn. */
+    public double girthAt(double y) {
+        return 2 * (widthAt(front(), y) + widthAt(back(), y));
+    }
+}

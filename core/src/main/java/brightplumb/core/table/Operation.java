@@ -1,0 +1,60 @@
+package brightplumb.core.table;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Something done to a draft: it takes one and gives one, with its own steps, pieces and joins. A block is an operation on what stands above
+ * it, and begins with nothing where nothing does. No allowance, label, notch count or page is named in one: each has its own place and
+ * follows from the pieces.
+ */
+public interface Operation {
+
+    /** Its name in requests. */
+    String id();
+
+    /** Its name at the bench. */
+    String title();
+
+    Rank rank();
+
+    /** The settings it reads, in the order of the body. */
+    List<Setting> reads();
+
+    /** The measures it needs beyond what the garment is drafted from. */
+    default List<Measure> measures() {
+        return List.of();
+    }
+
+    /** What it asks of the settings before anything is drawn: amounts of its own, and of the block where it needs them otherwise. */
+    default Map<Setting, Rule> asks() {
+        return Map.of();
+    }
+
+    /** Whether the settings leave it something to do; a setting that says none takes it off. */
+    default boolean wanted(Settings set) {
+        return true;
+    }
+
+    /** Whether a draft has what it is done to; one that a hand adds where it has not is refused. */
+    default boolean fits(Draft before) {
+        return true;
+    }
+
+    /**
+     * Does it.
+     *
+     * @throws brightplumb.core.measure.Refusal when it cannot be done, naming the field at fault
+     */
+    Draft on(Draft before, Table table);
+
+    /** What is looked at because of it. */
+    default List<Inspection> checks() {
+        return List.of();
+    }
+}

@@ -1,0 +1,16 @@
+package brightplumb.core.table;
+
+/** When an operation has its turn, whatever the order it was added in. */
+public enum Rank {
+    /** Draws what all others work on. */
+    BLOCK,
+    /** Changes a panel's shape: taper, lengthen, move a dart, fold. */
+    SHAPE,
+    /** Slit, zip, fly. */
+    OPENING,
+    POCKET,
+    /** Band, casing, facing. */
+    TOP,
+    HEM,
+    LINING
+}

@@ -1,0 +1,100 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.measure.Measure.*;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sheet;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Real bodies to test on: every second row of the 507 adults of Heinz, Peterson, Johnson and Kerr, Journal of Statistics Education
+ * 11(2), 2003 (open teaching data). Girths only; depths are estimated as for anyone who was not taped.
+ */
+public final class Bodies {
+
+    /** One row of the data. */
+    public record Row(String id, Sheet sheet) {
+        @Override
+        public String toString() {
+            return id;
+        }
+    }
+
+    private static final List<Row> ALL = read();
+
+    private Bodies() {}
+
+    /** All 254 bodies. */
+    public static List<Row> all() {
+        return ALL;
+    }
+
+    /** Every fourth body, where each is drafted many times over. */
+    public static List<Row> some() {
+        return IntStream.range(0, ALL.size() / 4).mapToObj(i -> ALL.get(i * 4)).toList();
+    }
+
+    /**
+     * A body with the depths legs need, which the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip, outside leg
+     * 0.62 × height. Common practice, no source.
+     */
+    public static Sheet withDepths(Row row) {
+        Map<Measure, Double> mm = new EnumMap<>(Measure.class);
+        row.sheet()
+                .readings()
+                .forEach((measure, reading) -> mm.put(measure, reading.length().mm()));
+        double rise = mm.get(HIP_GIRTH) / 4 + 25.4;
+        mm.put(BODY_RISE, rise);
+        mm.put(CROTCH_LENGTH, 2 * rise + 0.165 * mm.get(HIP_GIRTH));
+        mm.put(OUTSIDE_LEG, 0.62 * mm.get(STATURE));
+        return Sheet.ofMillimetres(mm);
+    }
+
+    /** A body of an invented person in inches. */
+    public static Sheet inches(double waist, double hip, double hipDepth) {
+        return Sheet.ofMillimetres(
+                Map.of(WAIST_GIRTH, waist * 25.4, HIP_GIRTH, hip * 25.4, HIP_DEPTH, hipDepth * 25.4));
+    }
+
+    private static List<Row> read() {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (var in = new InputStreamReader(
+                        Objects.requireNonNull(Bodies.class.getResourceAsStream("/body-girths.csv")),
+                        StandardCharsets.UTF_8);
+                var rows = format.parse(in)) {
+            return rows.stream().map(Bodies::row).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Row row(CSVRecord record) {
+        Map<Measure, Double> mm = Map.of(
+                WAIST_GIRTH, cm(record, "waist_girth_cm"),
+                HIP_GIRTH, cm(record, "hip_girth_cm"),
+                BUST_GIRTH, cm(record, "chest_girth_cm"),
+                THIGH_GIRTH, cm(record, "thigh_girth_cm"),
+                KNEE_GIRTH, cm(record, "knee_girth_cm"),
+                ANKLE_GIRTH, cm(record, "ankle_girth_cm"),
+                STATURE, cm(record, "stature_cm"));
+        return new Row(record.get("id"), Sheet.ofMillimetres(mm));
+    }
+
+    private static double cm(CSVRecord record, String column) {
+        return Double.parseDouble(record.get(column)) * 10;
+    }
+}

@@ -1,0 +1,195 @@
+package brightplumb.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.rule.Way;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Every cut in every way on a dozen bodies comes out as it did: facts, verdicts, and of each outline its length, its area and the middle
+ * of it. What moves on purpose is taken over with {@code -Dgolden.write=true}; the difference of the file is then read like any other.
+ */
+class GoldenDraftsTest {
+
+    private static final Path FILE = Path.of("src/test/resources/golden-drafts.txt.gz");
+    private static final double SAME = 1e-6;
+    private static final int BODIES = 12;
+    private static final int MOST_BYTES = 400_000;
+
+    private static Map<String, List<String>> golden;
+
+    /** A cut in a way. */
+    record Recipe(Cut cut, Way way) {
+        @Override
+        public String toString() {
+            return cut.id() + " " + way.id();
+        }
+    }
+
+    static Stream<Recipe> recipes() {
+        return Catalogue.CUTS.stream().flatMap(cut -> cut.ways().stream().map(way -> new Recipe(cut, way)));
+    }
+
+    private static List<Bodies.Row> bodies() {
+        List<Bodies.Row> all = Bodies.all();
+        return IntStream.range(0, BODIES)
+                .mapToObj(i -> all.get(i * (all.size() - 1) / (BODIES - 1)))
+                .toList();
+    }
+
+    @BeforeAll
+    static void read() throws IOException {
+        if (Boolean.getBoolean("golden.write")) {
+            write();
+        }
+        golden = new LinkedHashMap<>();
+        try (InputStream in = new GZIPInputStream(Files.newInputStream(FILE));
+                BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            List<String> draft = new ArrayList<>();
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith("= ")) {
+                    draft = new ArrayList<>();
+                    golden.put(line.substring(2), draft);
+                } else {
+                    draft.add(line);
+                }
+            }
+        }
+    }
+
+    private static void write() throws IOException {
+        try (Writer out = new java.io.OutputStreamWriter(
+                new GZIPOutputStream(Files.newOutputStream(FILE)), StandardCharsets.UTF_8)) {
+            recipes()
+                    .forEach(recipe -> bodies().forEach(body -> {
+                        try {
+                            out.write("= " + recipe + " " + body.id() + "\n");
+                            for (String line : lines(recipe, body)) {
+                                out.write(line + "\n");
+                            }
+                        } catch (IOException e) {
+                            throw new UncheckedIOException(e);
+                        }
+                    }));
+        }
+    }
+
+    /** What is looked at of a draft: a name and what it comes to, a line each. */
+    private static List<String> lines(Recipe recipe, Bodies.Row body) {
+        List<String> lines = new ArrayList<>();
+        try {
+            Drafted drafted = Drafting.draft(
+                    DraftRequest.of(recipe.cut().id(), recipe.way().id(), Bodies.withDepths(body), Map.of(), null));
+            drafted.draft().facts().forEach((name, amount) -> lines.add(name + " " + number(amount.value())));
+            drafted.checks()
+                    .forEach(check -> lines.add(
+                            "check." + check.id() + " " + check.verdict().id() + " " + number(check.measured())));
+            drafted.pieces().forEach(piece -> {
+                outline(piece.piece().id() + ".sewn", piece.piece().sewLine(), lines);
+                outline(piece.piece().id() + ".cut", piece.cutLine(), lines);
+            });
+        } catch (Refusal refused) {
+            lines.add("refused "
+                    + refused.faults().stream().map(Refusal.Fault::field).toList());
+        }
+        return lines;
+    }
+
+    private static void outline(String name, List<Segment> run, List<String> lines) {
+        List<Point> places = Curves.flattened(run, 24);
+        double twice = 0;
+        double x = 0;
+        double y = 0;
+        for (int i = 0; i < places.size(); i++) {
+            Point a = places.get(i);
+            Point b = places.get((i + 1) % places.size());
+            double cross = a.cross(b);
+            twice += cross;
+            x += (a.x() + b.x()) * cross;
+            y += (a.y() + b.y()) * cross;
+        }
+        // Areas in square centimetres, so that one tolerance serves.
+        lines.add(name + " " + number(Curves.length(run)) + " " + number(Outlines.area(run) / 100) + " "
+                + number(x / 3 / twice) + " " + number(y / 3 / twice));
+    }
+
+    private static String number(double value) {
+        String text = String.format(Locale.ROOT, "%.7f", value).replaceFirst("\\.?0+$", "");
+        return text.equals("-0") ? "0" : text;
+    }
+
+    @Test
+    void the_golden_drafts_are_all_there_and_small() throws IOException {
+        assertThat(golden.keySet())
+                .containsExactlyElementsOf(recipes()
+                        .flatMap(r -> bodies().stream().map(b -> r + " " + b.id()))
+                        .toList());
+        assertThat(Files.size(FILE)).isLessThanOrEqualTo(MOST_BYTES);
+    }
+
+    @ParameterizedTest
+    @MethodSource("recipes")
+    void nothing_has_moved(Recipe recipe) {
+        for (Bodies.Row body : bodies()) {
+            List<String> then = golden.get(recipe + " " + body.id());
+            List<String> now = lines(recipe, body);
+            assertThat(now).as(recipe + " " + body.id()).hasSameSizeAs(then);
+            for (int i = 0; i < then.size(); i++) {
+                assertThat(same(then.get(i), now.get(i)))
+                        .as(recipe + " " + body.id() + ": " + then.get(i) + " is now " + now.get(i))
+                        .isTrue();
+            }
+        }
+    }
+
+    private static boolean same(String then, String now) {
+        String[] one = then.split(" ");
+        String[] other = now.split(" ");
+        if (one.length != other.length) {
+            return false;
+        }
+        for (int i = 0; i < one.length; i++) {
+            boolean alike = one[i].matches("-?\\d+(\\.\\d+)?") && other[i].matches("-?\\d+(\\.\\d+)?")
+                    ? Math.abs(Double.parseDouble(one[i]) - Double.parseDouble(other[i])) <= SAME
+                    : one[i].equals(other[i]);
+            if (!alike) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Test
+    void what_moves_by_a_hundredth_of_a_millimetre_is_seen() {
+        assertThat(same("hip.quarter.front 241.3", "hip.quarter.front 241.3000001"))
+                .isTrue();
+        assertThat(same("hip.quarter.front 241.3", "hip.quarter.front 241.31")).isFalse();
+        assertThat(same("check.sits true 20", "check.sits off 20")).isFalse();
+    }
+}

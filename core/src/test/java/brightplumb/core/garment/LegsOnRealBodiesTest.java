@@ -1,0 +1,136 @@
+package brightplumb.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.paper.Notice;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.rule.Ways;
+import brightplumb.core.table.Check;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every pair of trousers and shorts in every way on every body of the open data, with depths by common practice. */
+class LegsOnRealBodiesTest {
+
+    /** How a seam's difference is small enough to be no difference at all, mm. */
+    private static final double NOTHING = 0.01;
+
+    static Stream<Arguments> everyCutInEveryWay() {
+        return LegCuts.ALL.stream().flatMap(cut -> Ways.LEGS.stream().map(way -> Arguments.of(cut.id(), way.id())));
+    }
+
+    private static Drafted draft(String cut, String way, Bodies.Row row) {
+        return Drafting.draft(DraftRequest.of(cut, way, Bodies.withDepths(row), Map.of(), null));
+    }
+
+    private static double measured(Drafted drafted, String check) {
+        return check(drafted, check).measured();
+    }
+
+    private static Check check(Drafted drafted, String id) {
+        return drafted.checks().stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double seam(Drafted drafted, String panel, EdgeRole edge) {
+        return drafted.draft().panel(panel).require(edge).length();
+    }
+
+    /** Drafting refuses an outline that is open or crossed, so every draft that comes back is neither. */
+    @ParameterizedTest
+    @MethodSource("everyCutInEveryWay")
+    void every_body_is_drafted_its_joins_are_smooth_and_its_sides_meet(String cut, String way) {
+        for (Bodies.Row row : Bodies.all()) {
+            Drafted drafted = draft(cut, way, row);
+            assertThat(measured(drafted, "joins.smooth")).as(row + " joins").isLessThan(1);
+            assertThat(seam(drafted, "back", EdgeRole.SIDE))
+                    .as(row + " sides")
+                    .isCloseTo(seam(drafted, "front", EdgeRole.SIDE), within(NOTHING));
+            Check waist = check(drafted, "waist.closes");
+            if (waist.atLeast()) {
+                // Drawn up, it passes the hip with room to spare; fitted, it is what it says.
+                assertThat(waist.difference()).as(row + " waist").isGreaterThan(-NOTHING);
+            } else {
+                assertThat(waist.difference()).as(row + " waist").isCloseTo(0, within(NOTHING));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "classic-trousers",
+                "palazzo",
+                "shorts-block",
+                "tailored-shorts",
+                "drawcord-shorts",
+                "lounge-shorts",
+                "box-fold-palazzo",
+                "flap-pocket-shorts"
+            })
+    void the_house_brings_both_inseams_to_one_length_on_every_body(String cut) {
+        for (Bodies.Row row : Bodies.all()) {
+            Drafted drafted = draft(cut, "house", row);
+            assertThat(seam(drafted, "back", EdgeRole.INSEAM))
+                    .as(row + " inseams")
+                    .isCloseTo(seam(drafted, "front", EdgeRole.INSEAM), within(NOTHING));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "classic-trousers",
+                "palazzo",
+                "shorts-block",
+                "lounge-shorts",
+                "box-fold-palazzo",
+                "flap-pocket-shorts"
+            })
+    void the_house_reaches_the_loop_without_a_hook_on_every_body(String cut) {
+        int reached = 0;
+        for (Bodies.Row row : Bodies.all()) {
+            Drafted drafted = draft(cut, "house", row);
+            Check loop = check(drafted, "crotch.length");
+            if (Math.abs(loop.difference()) < NOTHING) {
+                reached++;
+            }
+            assertThat(drafted.draft().notices())
+                    .as(row + " " + loop.difference())
+                    .extracting(Notice::id)
+                    .doesNotContainAnyElementsOf(Set.of("hooked-curve", "loop-not-reached", "inseams-apart"));
+        }
+        assertThat(reached).isEqualTo(Bodies.all().size());
+    }
+
+    /** What bench habits leave, so that the inspections are known to see it (our own figures over the open data). */
+    @ParameterizedTest
+    @ValueSource(strings = {"classic-trousers"})
+    void the_inspections_see_what_bench_habits_leave(String cut) {
+        int loops = 0;
+        int inseams = 0;
+        int hips = 0;
+        for (Bodies.Row row : Bodies.all()) {
+            Drafted quarter = draft(cut, "quarter", row);
+            loops += check(quarter, "crotch.length").difference() < -25 ? 1 : 0;
+            Drafted sixteenth = draft(cut, "sixteenth", row);
+            double apart = Math.abs(check(sixteenth, "inseam.meets").difference());
+            inseams += apart > 3 && apart < 12 ? 1 : 0;
+            hips += Math.abs(check(sixteenth, "hip.closes").difference() - 12.7) < 0.01 ? 1 : 0;
+        }
+        int bodies = Bodies.all().size();
+        assertThat(loops).as("quarter: loops more than an inch short").isGreaterThan(bodies * 9 / 10);
+        assertThat(inseams).as("sixteenth: inseams apart").isGreaterThan(bodies * 9 / 10);
+        assertThat(hips)
+                .as("sixteenth: half an inch over at the hip, by design")
+                .isEqualTo(bodies);
+    }
+}
