@@ -1,7 +1,7 @@
 package brightplumb.core.garment;
 
-import brightplumb.core.block.Legs;
-import brightplumb.core.block.Skirt;
+import brightplumb.core.block.leg.Legs;
+import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.fitting.LegRemarks;
 import brightplumb.core.fitting.SkirtRemarks;
 import brightplumb.core.rule.Ways;

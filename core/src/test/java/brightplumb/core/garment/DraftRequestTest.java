@@ -3,7 +3,7 @@ package brightplumb.core.garment;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import brightplumb.core.block.Skirt;
+import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.paper.Step;

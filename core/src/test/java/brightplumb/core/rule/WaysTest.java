@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.block.Legs;
-import brightplumb.core.block.Skirt;
+import brightplumb.core.block.leg.Legs;
+import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.garment.Bodies;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;

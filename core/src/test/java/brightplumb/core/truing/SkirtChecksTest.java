@@ -3,7 +3,7 @@ package brightplumb.core.truing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.block.Skirt;
+import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.garment.Bodies;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;

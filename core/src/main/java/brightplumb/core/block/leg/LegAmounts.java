@@ -1,0 +1,183 @@
+package brightplumb.core.block.leg;
+
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
+
+import brightplumb.core.block.waist.ClosedWaist.DartLine;
+import brightplumb.core.block.waist.DartRules;
+import brightplumb.core.block.waist.WaistQuarter;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.DartLimit;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/**
+ * The arithmetic between hip and waist of a leg: the centre comes in first, the darts take their part of what is left, the side the
+ * rest; no share is below zero.
+ */
+final class LegAmounts {
+
+    private static final Amount NONE = Amount.inches("none", 0);
+    private static final double FRONT_SHARE = 0.6;
+    private static final double BACK_SHARE = 0.65;
+
+    private final Body body;
+    private final Settings set;
+    private final Paper paper;
+    private final boolean gathered;
+
+    LegAmounts(Body body, Settings set, Paper paper) {
+        this.body = body;
+        this.set = set;
+        this.paper = paper;
+        this.gathered = set.choice(WAIST_FINISH, WaistFinish.class) == WaistFinish.GATHERED;
+    }
+
+    boolean gathered() {
+        return gathered;
+    }
+
+    /** The quarter at the hip: a quarter of the girth with its ease, less what the back takes more. */
+    Amount hip(Half panel) {
+        Amount quarter = body.hip().plus(set.amount(HIP_EASE)).over(4);
+        Amount allocation = set.amount(HIP_ALLOCATION);
+        Amount hip = (panel == Half.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
+                .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
+        if (hip.value() < 2 * Length.INCH) {
+            throw new Refusal(
+                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
+                    "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
+        }
+        return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
+    }
+
+    /**
+     * The amounts of a panel.
+     *
+     * @param hipIn where its hip is laid off from
+     * @param in how far the centre comes in at the waist, if the quarter has it to give
+     * @param inId the fact that tells how far it did, or null
+     * @param crease the crease's distance from the centre-front line, on which a front dart stands
+     * @param slope how much the waist falls from centre to side for each mm across, before it is drawn
+     */
+    WaistQuarter quarter(Half panel, Amount hip, Amount hipIn, Setting in, String inId, Amount crease, double slope) {
+        Amount waist = waist(panel, hip);
+        Amount room = gathered ? set.amount(in) : hipIn.plus(hip.minus(waist).notBelowZero());
+        Amount centreIn = paper.step(
+                inId == null ? "centre.in." + panel.id() : inId,
+                panel.title() + " centre in at the waist",
+                set.amount(in).atMost(room).named(inId, panel.centre() + " in"),
+                set.why(in));
+        Amount drop = hipIn.plus(hip).minus(centreIn).minus(waist);
+        Amount intake = intake(panel, drop);
+        Amount inset = paper.step(
+                drop.minus(intake).named("side.inset." + panel.id(), panel.id() + " side inset"),
+                panel.title() + " side in at the waist",
+                "The side takes what centre and darts have left.");
+        List<DartLine> darts = darts(panel, waist, centreIn, intake, crease, slope);
+        return new WaistQuarter(hip, hipIn, waist, centreIn, intake, darts, inset);
+    }
+
+    private Amount waist(Half panel, Amount hip) {
+        Amount ease = set.amount(WAIST_EASE);
+        Amount waist = (gathered
+                        ? hip.plus(ease.over(4))
+                        : body.waist().plus(ease).over(4))
+                .named("waist.quarter." + panel.id(), panel.id() + " waist quarter");
+        if (waist.value() < 1.5 * Length.INCH) {
+            throw new Refusal(
+                    set.toBlame(WAIST_EASE, Measure.WAIST_GIRTH),
+                    "This leaves less than 1½ in (4 cm) for the " + panel.id() + " waist quarter");
+        }
+        return paper.step(
+                waist,
+                panel.title() + " waist quarter, darts closed",
+                gathered ? "As wide as the hip, to be drawn up." : "A quarter of the waist and its ease.");
+    }
+
+    private Amount intake(Half panel, Amount drop) {
+        Setting setting = panel == Half.FRONT ? DART_INTAKE_FRONT : DART_INTAKE_BACK;
+        Amount asked = gathered
+                ? NONE
+                : set.asked(setting)
+                        .orElseGet(() -> drop.times(panel == Half.FRONT ? FRONT_SHARE : BACK_SHARE)
+                                .notBelowZero()
+                                .atMost(DartLimit.of(panel).times(2)));
+        Amount intake = asked.atMost(drop.notBelowZero());
+        if (intake.value() < DartRules.LEAST.value()) {
+            intake = NONE;
+        }
+        return paper.step(
+                intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
+                panel.title() + " darts take in",
+                whyIntake(panel, setting));
+    }
+
+    private String whyIntake(Half panel, Setting setting) {
+        if (gathered) {
+            return "A gathered waist has no darts.";
+        }
+        String share = set.asked(setting).isPresent()
+                ? set.why(setting)
+                : panel == Half.FRONT
+                        ? "Six tenths of what is left when the centre has come in."
+                        : "Two thirds, nearly, of what is left when the centre has come in.";
+        return share + " Never more than the quarter has to give; under a quarter inch none is sewn.";
+    }
+
+    private List<DartLine> darts(
+            Half panel, Amount waist, Amount centreIn, Amount intake, Amount crease, double slope) {
+        int count = DartRules.count(paper, panel, intake, false);
+        if (count == 0) {
+            return placed(panel, centreIn.plus(waist.over(2)), List.of());
+        }
+        Amount length = DartRules.length(paper, set, paper.known("hip.depth"), panel);
+        double each = intake.value() / count;
+        Amount whole = waist.plus(intake);
+        Amount end = centreIn.plus(whole).named(null, "waist quarter with darts");
+        Amount room = DartRules.CLEAR.plus(intake.over(2 * count));
+        Amount outermost = count == 1 ? end.minus(room) : end.minus(intake).minus(DartRules.CLEAR.times(2));
+        Amount place;
+        if (panel == Half.FRONT) {
+            place = crease;
+        } else if (set.asked(DART_PLACE_BACK).isPresent()) {
+            place = centreIn.plus(set.amount(DART_PLACE_BACK));
+        } else {
+            place = centreIn.plus(whole.over(count + 1.0));
+        }
+        Amount first = place.atMost(outermost).atLeast(centreIn.plus(room));
+        if (count == 1) {
+            return placed(panel, first, List.of(new DartLine(first.value(), each, length.value(), slope)));
+        }
+        Amount second = first.plus(end).over(2);
+        List<DartLine> two = List.of(
+                new DartLine(first.value(), each, length.value(), slope),
+                new DartLine(second.value(), each, length.value(), slope));
+        placed(panel, first, two);
+        paper.step(
+                "dart.second." + panel.id(),
+                panel.title() + " second dart from the centre",
+                second.named(null, "second dart"),
+                "Half-way from the first dart to the side.");
+        return two;
+    }
+
+    private List<DartLine> placed(Half panel, Amount first, List<DartLine> darts) {
+        paper.step(
+                first.named("dart.place." + panel.id(), panel.id() + " dart from the centre"),
+                panel.title() + " dart from the centre line",
+                panel == Half.FRONT
+                        ? "On the crease, where the leg's own fold begins."
+                        : "From the centre back along the waist, square to it.");
+        return darts;
+    }
+}

@@ -1,0 +1,382 @@
+package brightplumb.core.block.leg;
+
+import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
+import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
+
+import brightplumb.core.block.waist.WaistNotices;
+import brightplumb.core.block.waist.WaistQuarter;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.BackInseam;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.FrontCurve;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * The trouser block: front and back of a leg over the same lines. The centre-front line is x = 0 with the side at +x and the fork at −x;
+ * the waist is y = 0 and y grows downward. Shorts are the long leg cut at their hem. Facts keep the arithmetic; what is solved says so.
+ */
+final class LegBlock {
+
+    private static final Amount STAYS_LEVEL = Amount.inches("level, where the waist is wider than the hip", 0);
+    private static final double LEAST_LEG = 3 * Length.INCH;
+    private static final Amount LEAST_THIGH = Amount.inches("least length of the thigh", 4);
+
+    private final Table table;
+    private final Paper paper;
+    private final Body body;
+    private final Settings set;
+
+    LegBlock(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
+    }
+
+    /**
+     * Drafts the legs, or those of one side.
+     *
+     * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
+     */
+    Draft draft() {
+        // Levels
+        Amount crotch = crotchDepth();
+        Amount hipDepth = hipDepth(crotch);
+        Amount length = length(crotch);
+        Amount knee = knee(crotch);
+        levels(hipDepth, crotch, knee, length);
+
+        // Hip
+        setting(HIP_EASE, "hip.ease", "Hip ease, all round");
+        setting(HIP_ALLOCATION, "hip.allocation", "Back takes more at the hip, each quarter");
+        setting(WAIST_EASE, "waist.ease", "Waist ease, all round");
+        var shares = new LegAmounts(body, set, paper);
+        Amount frontHip = shares.hip(FRONT);
+        Amount backHip = shares.hip(BACK);
+        Amount backHipIn = paper.step(
+                set.amount(BACK_HIP_IN).named("back.hip.in", "centre back in at the hip"),
+                "Centre back in at the hip",
+                set.why(BACK_HIP_IN));
+        laidOff(FRONT, 0, frontHip.value(), hipDepth);
+        laidOff(BACK, backHipIn.value(), backHip.value(), hipDepth);
+
+        // Fork and crease
+        Amount extension = paper.step(
+                set.amount(FRONT_EXTENSION).named("crotch.extension.front", "front extension"),
+                "Front fork out from the centre",
+                set.why(FRONT_EXTENSION));
+        var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length);
+        laidOff(FRONT, -extension.value(), extension.value() + frontHip.value(), crotch);
+
+        // Waist and darts
+        Amount frontOut = setting(FRONT_HIP_OUT, "front.hip.out", "Centre front out at the hip");
+        Amount crease = Amount.length("crease", Length.mm(frame.crease()));
+        WaistQuarter front = shares.quarter(
+                FRONT, frontHip, Amount.inches("centre front line", 0), CENTRE_FRONT_IN, null, crease, 0);
+        Amount guess = set.asked(BACK_RISE).orElseGet(this::usualRise);
+        double slope = guess.value() / (backHip.value() + 1);
+        WaistQuarter back = shares.quarter(BACK, backHip, backHipIn, BACK_IN, "back.in", crease, slope);
+        Amount drop = level(CENTRE_FRONT_DROP, "centre.front.drop", "Centre front down", front.waistWider());
+        Amount sideRise = level(SIDE_RISE, "side.rise", "Side up", front.waistWider());
+
+        // Fork drop, back extension and back rise. The centre seams are alike on both legs, whatever the sides are.
+        double seatY = set.amount(HIP_ABOVE_CROTCH).value() > 0
+                ? hipDepth.value()
+                : set.belowBand(body.hipDepthAtCentre()).value();
+        boolean twoChords = set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
+        var inner = new LegInner(
+                frame,
+                new LegInner.Centre(
+                        Point.of(front.centreIn().value(), drop.value()),
+                        Point.of(-frontOut.value(), seatY),
+                        twoChords ? Double.NaN : guide(CURVE_GUIDE_FRONT),
+                        twoChords ? LegInner.TWO_CHORDS : LegInner.SHARE),
+                new LegInner.Centre(
+                        Point.of(back.centreIn().value(), 0),
+                        Point.of(backHipIn.value(), seatY),
+                        guide(CURVE_GUIDE_BACK),
+                        LegInner.SHARE),
+                from(front, hipDepth, sideRise),
+                from(back, hipDepth, sideRise),
+                crotch.value(),
+                length.value(),
+                set.amount(STRETCH_IN).value(),
+                set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT);
+        ForkSolver.Found found = solved(inner, crotch, guess);
+        LegInner.Drawn drawn = inner.drawn(found.extension(), found.drop(), found.rise());
+        if (drawn == null) {
+            throw new Refusal(
+                    set.toBlame(),
+                    "No crotch curve can be drawn from this; look at hip, rise and waist to hip, or bring extensions and guides nearer to the usual");
+        }
+        guideStep(FRONT, CURVE_GUIDE_FRONT, drawn.front());
+        guideStep(BACK, CURVE_GUIDE_BACK, drawn.back());
+
+        // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
+        // length.
+        var lines = new LegLines(paper, set);
+        LegLines.Panelled frontLines = lines.drawn(
+                FRONT,
+                front,
+                drawn.front(),
+                drawn.frontInseam(),
+                inner.side(FRONT),
+                slant(front, hipDepth, sideRise),
+                length.value(),
+                sideRise.value(),
+                Double.NaN);
+        LegLines.Panelled backLines = lines.drawn(
+                BACK,
+                back,
+                drawn.back(),
+                drawn.backInseam(),
+                inner.side(BACK),
+                slant(back, hipDepth, sideRise),
+                length.value(),
+                sideRise.value(),
+                paper.known("side.front").value());
+        LegWidths.say(paper, frontLines, inner.side(FRONT), drawn.frontInseam(), knee.value(), length.value());
+        LegWidths.say(paper, backLines, inner.side(BACK), drawn.backInseam(), knee.value(), length.value());
+        LegWidths.girths(paper);
+
+        // Pieces
+        Closure closure = set.choice(CLOSURE, Closure.class);
+        double zip = closure == Closure.NONE ? 0 : opening(closure).value();
+        Piece frontPiece =
+                LegPieces.of(table.hand(), frontLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
+        Piece backPiece =
+                LegPieces.of(table.hand(), backLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
+        Pattern pattern = new Pattern(List.of(frontPiece, backPiece), LegPieces.joins(frontPiece, backPiece));
+        pattern = LegPieces.notched(pattern, hipDepth.value(), knee.value(), length.value());
+        LegNotices.say(paper, body, set, front, back, found, drawn, hipDepth.value(), crotch.value());
+        if (zip > 0) {
+            double top = closure == Closure.FLY
+                    ? drop.value()
+                    : closure == Closure.SIDE_ZIP ? -sideRise.value() : -found.rise();
+            WaistNotices.zipEnd(paper, top + zip, hipDepth.value(), top);
+        }
+        return table.finished(pattern);
+    }
+
+    private Amount crotchDepth() {
+        setting(RISE_EASE, "rise.ease", "Deeper than the rise");
+        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH)).named("crotch.depth", "crotch depth");
+        return paper.step(depth, "Crotch line below the waist", set.why(CROTCH_DEPTH));
+    }
+
+    /** An opening behind begins where the back has risen to, and is so much longer unless a length was asked. */
+    private Amount opening(Closure closure) {
+        boolean behind = closure == Closure.CENTRE_BACK_ZIP && !set.askedBeyondWay(ZIP_LENGTH);
+        Amount zip = set.amount(ZIP_LENGTH);
+        return paper.step(
+                "zip.length", "Opening long", behind ? zip.plus(paper.known("back.rise")) : zip, set.why(ZIP_LENGTH));
+    }
+
+    private Amount hipDepth(Amount crotch) {
+        Amount above = set.amount(HIP_ABOVE_CROTCH);
+        Amount depth = above.value() > 0 ? crotch.minus(above) : set.belowBand(body.hipDepth());
+        if (crotch.value() < depth.value() / 2 + LegInner.CURVE_HEIGHT || depth.value() < 2 * Length.INCH) {
+            throw new Refusal(
+                    set.toBlame(CROTCH_DEPTH, Measure.BODY_RISE),
+                    "Waist, hip line and crotch line lie too near each other; look at the rise and at waist to hip");
+        }
+        return paper.step(
+                depth.named("hip.depth", "waist to hip"),
+                "Waist to hip",
+                above.value() > 0 ? set.why(HIP_ABOVE_CROTCH) : "The hip line lies where this seat is fullest.");
+    }
+
+    private Amount length(Amount crotch) {
+        Amount length = set.belowBand(set.amount(LENGTH)).named("length", "length");
+        if (length.value() < crotch.value() + LEAST_LEG) {
+            throw new Refusal(
+                    set.toBlame(LENGTH, Measure.OUTSIDE_LEG), "A leg must end at least 3 in (8 cm) below the crotch");
+        }
+        return paper.step(length, "Length", set.why(LENGTH));
+    }
+
+    private Amount knee(Amount crotch) {
+        Amount depth = set.belowBand(body.find(Measure.KNEE_DEPTH).orElseThrow());
+        return paper.step(
+                "knee.level",
+                "Waist to knee",
+                depth.atLeast(crotch.plus(LEAST_THIGH)),
+                "Where the leg bends; the inner and outer seams run in one sweep to here.");
+    }
+
+    private void levels(Amount hip, Amount crotch, Amount knee, Amount length) {
+        for (Half panel : Half.values()) {
+            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, crotch.value())));
+            level(panel, "waist", 0);
+            level(panel, "hip", hip.value());
+            level(panel, "crotch", crotch.value());
+            if (knee.value() < length.value() - LEAST_LEG) {
+                level(panel, "knee", knee.value());
+            }
+            level(panel, "hem", length.value());
+        }
+        paper.level("waist", 0);
+        paper.level("hip", hip.value());
+        paper.level("crotch", crotch.value());
+        if (knee.value() < length.value() - LEAST_LEG) {
+            paper.level("knee", knee.value());
+        }
+        paper.level("hem", length.value());
+    }
+
+    private void level(Half panel, String name, double y) {
+        double quarter = body.hip().value() / 4;
+        paper.draw(panel.id(), LEVEL, name, new Line(Point.of(-quarter / 2, y), Point.of(quarter + 40, y)));
+    }
+
+    private void laidOff(Half panel, double from, double width, Amount level) {
+        paper.draw(
+                panel.id(),
+                MEASURE,
+                "",
+                new Line(Point.of(from, level.value()), Point.of(from + width, level.value())));
+    }
+
+    private Amount setting(Setting setting, String id, String title) {
+        return paper.step(id, title, set.amount(setting), set.why(setting));
+    }
+
+    private Amount level(Setting setting, String id, String title, boolean level) {
+        return paper.step(
+                (level ? STAYS_LEVEL : set.amount(setting)).named(id, title.toLowerCase(java.util.Locale.ROOT)),
+                title,
+                set.why(setting));
+    }
+
+    private double guide(Setting setting) {
+        return set.asked(setting).map(Amount::value).orElse(Double.NaN);
+    }
+
+    private void guideStep(Half panel, Setting setting, CrotchSeam seam) {
+        String id = "crotch.guide." + panel.id();
+        paper.draw(
+                panel.id(),
+                MEASURE,
+                "",
+                new Line(
+                        Point.of(0, paper.known("crotch.depth").value()),
+                        Point.of(-seam.guide(), -seam.guide())
+                                .times(Math.sqrt(0.5))
+                                .plus(Point.of(0, paper.known("crotch.depth").value()))));
+        boolean twoChords = panel == FRONT && set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
+        Amount asked = twoChords ? null : set.asked(setting).orElse(null);
+        boolean held = asked != null && Math.abs(asked.value() - seam.guide()) > 0.05;
+        paper.step(
+                (asked == null || held
+                                ? Amount.found(
+                                        twoChords
+                                                ? "where two chords cross"
+                                                : held ? "held off the chord" : "0.62 of the way to the chord",
+                                        seam.guide())
+                                : asked)
+                        .named(id, panel.id() + " curve at 45°"),
+                panel.title() + " curve from the corner, at 45°",
+                panel == FRONT ? "The front curve is shallow." : "The back curve is longer, and flatter at the seat.");
+    }
+
+    private Amount usualRise() {
+        return body.hip().over(32);
+    }
+
+    private LegInner.SideFrom from(WaistQuarter quarter, Amount hipDepth, Amount sideRise) {
+        Point slant = slant(quarter, hipDepth, sideRise);
+        return new LegInner.SideFrom(
+                Point.of(quarter.hipX(), hipDepth.value()), slant == null ? Point.of(0, 1) : slant);
+    }
+
+    /** The direction in which a side comes down to the hip where the waist is wider; null where it comes upright. */
+    private Point slant(WaistQuarter quarter, Amount hipDepth, Amount sideRise) {
+        return quarter.waistWider()
+                ? Point.of(quarter.hipX() - quarter.waistEnd(), hipDepth.value() + sideRise.value())
+                        .unit()
+                : null;
+    }
+
+    private ForkSolver.Found solved(LegInner inner, Amount crotch, Amount guess) {
+        Optional<Amount> setDrop = set.asked(FORK_DROP);
+        Amount extension = set.amount(BACK_EXTENSION);
+        var solver = new ForkSolver(
+                inner, setDrop.isPresent() ? OptionalDouble.of(setDrop.get().value()) : OptionalDouble.empty());
+        Optional<Amount> taped = body.find(Measure.CROTCH_LENGTH);
+        boolean byTape = taped.isPresent() && set.asked(BACK_RISE).isEmpty();
+        ForkSolver.Found found = byTape
+                ? solver.loop(extension.value(), loop(taped.get(), crotch).value(), !set.byHand(BACK_EXTENSION))
+                : solver.drop(extension.value(), guess.value());
+        boolean moved = Math.abs(found.extension() - extension.value()) > 0.01;
+        paper.step(
+                (moved ? Amount.found("changed until the loop is long enough", found.extension()) : extension)
+                        .named("crotch.extension.back", "back extension"),
+                "Back fork out from the centre",
+                moved
+                        ? "The rise alone did not give the loop its length, so the fork goes up to 15 % further or less far."
+                        : set.why(BACK_EXTENSION));
+        paper.step(
+                (setDrop.isPresent() ? setDrop.get() : Amount.found("until the inseams are one length", found.drop()))
+                        .named("fork.drop", "back fork down"),
+                "Back fork down",
+                setDrop.isPresent()
+                        ? set.why(FORK_DROP)
+                        : found.inseamsMeet()
+                                ? "The wider back fork makes a longer inseam; dropping it brings both to one length."
+                                : "As far as a fork may drop; the inseams still differ.");
+        paper.step(
+                (byTape ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
+                        .named("back.rise", "centre back up"),
+                "Centre back up",
+                whyRise(byTape, found));
+        return found;
+    }
+
+    private String whyRise(boolean byTape, ForkSolver.Found found) {
+        if (set.asked(BACK_RISE).isPresent()) {
+            return set.why(BACK_RISE);
+        }
+        if (!byTape) {
+            return "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.";
+        }
+        double missing = Math.abs(found.missing());
+        return !(missing >= 0.5)
+                ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
+                : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
+                        + LegNotices.inBothUnits(missing) + " from what the tape asks.";
+    }
+
+    private Amount loop(Amount taped, Amount crotch) {
+        Amount rise = set.belowBand(body.find(Measure.BODY_RISE).orElseThrow());
+        return paper.step(
+                "crotch.wanted",
+                "Loop wanted, waist to waist",
+                taped.plus(crotch.minus(rise).times(2)),
+                "The loop gets what the depth got, twice: once down the front and once up the back.");
+    }
+}

@@ -1,0 +1,165 @@
+package brightplumb.core.block.leg;
+
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
+
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.LegShape;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
+
+/**
+ * Where the long edges of both leg panels pass: the crease, and the places at thigh, knee and foot on either side of it. The back is drawn
+ * over the front, wider at each seam by what its way adds.
+ */
+final class LegFrame {
+
+    /** A pair of places on one level: on the inseam and on the side. */
+    record Across(Point inseam, Point side) {
+        double width() {
+            return side.x() - inseam.x();
+        }
+    }
+
+    private static final double THIGH_BELOW = 3 * Length.INCH;
+    private static final double FAR_BELOW_KNEE = 4 * Length.INCH;
+    private static final double LOWER_LEG = 14 * Length.INCH;
+
+    private final Settings set;
+    private final Paper paper;
+    private final LegShape shape;
+    /** Straight from the crotch line to the hem, knee and all. */
+    private final boolean straight;
+    /** Straight, and as wide at the hem as on the crotch line. */
+    private final boolean crotchWide;
+
+    private final boolean plumb;
+    private final double hipX;
+    private final double crease;
+    private final double frontExtension;
+    private final double crotchY;
+    private final double kneeY;
+    private final double footY;
+    private final double kneeWidth;
+    private final double footWidth;
+    private final double atInseam;
+    private final double atSide;
+
+    LegFrame(Body body, Settings set, Paper paper, Amount frontHip, Amount crotch, Amount knee, Amount length) {
+        this.set = set;
+        this.paper = paper;
+        this.shape = set.choice(LEG_SHAPE, LegShape.class);
+        Amount extension = set.amount(FRONT_EXTENSION);
+        Amount middle = paper.step(
+                frontHip.minus(extension).over(2).named("crease.front", "crease"),
+                "Crease from the centre front",
+                "The middle of the front crotch line, extension included: the leg's plumb line, the same distance down every level.");
+        this.hipX = frontHip.value();
+        this.crease = middle.value();
+        this.frontExtension = extension.value();
+        this.crotchY = crotch.value();
+        boolean shorts = length.value() < knee.value() + FAR_BELOW_KNEE;
+        boolean hemAsked = set.askedBeyondWay(HEM);
+        this.straight = shape == LegShape.STRAIGHT || shape == LegShape.PLUMB;
+        this.crotchWide = straight && !hemAsked;
+        this.plumb = shape == LegShape.PLUMB && !hemAsked;
+        // A straight leg, and a short one whose hem is asked, has no knee on its way.
+        boolean toHem = straight || (shorts && hemAsked);
+        this.kneeY = toHem ? length.value() : knee.value();
+        this.footY = toHem || !shorts ? length.value() : foot(body, knee);
+        Amount line = frontHip.plus(extension).named(null, "front crotch line");
+        Amount narrower = shape == LegShape.TAPERED
+                ? set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2)
+                : Amount.inches("none", 0);
+        Amount atFoot = crotchWide ? line : half(HEM, narrower);
+        this.footWidth = atFoot.value();
+        this.kneeWidth = toHem ? footWidth : half(KNEE, narrower).value();
+        if (Math.min(footWidth, kneeWidth) < 2.5 * Length.INCH) {
+            throw new Refusal(
+                    set.toBlame(HEM, Measure.KNEE_GIRTH), "This leaves less than 2½ in (6 cm) for half the leg");
+        }
+        say(atFoot.named(null, "front leg at the foot"));
+        this.atInseam = paper.step(
+                        "back.leg.add", "Back wider at the inseam", set.amount(BACK_LEG_ADD), set.why(BACK_LEG_ADD))
+                .value();
+        this.atSide = paper.step(
+                        "back.side.add", "Back wider at the side", set.amount(BACK_SIDE_ADD), set.why(BACK_SIDE_ADD))
+                .value();
+    }
+
+    private static double foot(Body body, Amount knee) {
+        double leg = body.find(Measure.OUTSIDE_LEG).map(Amount::value).orElse(knee.value() + LOWER_LEG);
+        return Math.max(leg, knee.value() + FAR_BELOW_KNEE);
+    }
+
+    private Amount half(Setting girth, Amount narrower) {
+        Amount half = set.amount(girth).over(2);
+        return narrower.value() == 0 ? half : half.minus(narrower.named(null, "back leg wider"));
+    }
+
+    private void say(Amount atFoot) {
+        paper.step(
+                "leg.front",
+                crotchWide ? "Front leg, as wide as its crotch line" : "Front leg at the foot",
+                atFoot,
+                set.why(crotchWide ? LEG_SHAPE : HEM));
+    }
+
+    double crease() {
+        return crease;
+    }
+
+    /** Whether the legs run straight from the crotch line to the hem. */
+    boolean straight() {
+        return straight;
+    }
+
+    /** Whether each panel falls plumb from its own fork and side. */
+    boolean plumb() {
+        return plumb;
+    }
+
+    double kneeY() {
+        return kneeY;
+    }
+
+    double thighY() {
+        return crotchY + THIGH_BELOW;
+    }
+
+    Across knee(Half panel) {
+        return across(panel, kneeWidth, kneeY);
+    }
+
+    Across foot(Half panel) {
+        return across(panel, footWidth, footY);
+    }
+
+    /** Half the garment's thigh across the crease, where the way asks for it; else null. */
+    Across thigh(Half panel) {
+        return shape == LegShape.TAPE ? across(panel, set.amount(THIGH).value() / 2, thighY()) : null;
+    }
+
+    private Across across(Half panel, double width, double y) {
+        double in = set.amount(SIDE_IN).value();
+        double side = in > 0 && y == footY ? hipX - in : crease + width / 2;
+        if (crotchWide && in == 0) {
+            side = hipX;
+        }
+        double inseam = side - width;
+        return panel == Half.FRONT
+                ? new Across(Point.of(inseam, y), Point.of(side, y))
+                : new Across(Point.of(inseam - atInseam, y), Point.of(side + atSide, y));
+    }
+
+    double frontExtension() {
+        return frontExtension;
+    }
+}

@@ -1,0 +1,143 @@
+package brightplumb.core.block.leg;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Roots;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * One long edge of a leg, inseam or side, from where it begins (fork or hip) over the knee to the foot; a garment ends where its hem cuts
+ * it. Every part runs on into the next.
+ *
+ * @param whole from its beginning to the foot
+ */
+record LegRun(List<Segment> whole) {
+
+    private static final double BEND = Length.INCH * 2.5;
+
+    /**
+     * An edge in one sweep to the knee and straight from there. It leaves in a given direction; its handles are a third of the distance.
+     *
+     * @param leaving the direction in which it begins; null along the straight line to the knee
+     */
+    static LegRun swept(Point from, Point leaving, Point knee, Point foot) {
+        Point below = foot.distance(knee) < 1 ? knee.minus(from) : foot.minus(knee);
+        Point first = leaving == null ? knee.minus(from) : leaving;
+        List<Segment> run = new ArrayList<>();
+        run.add(Cubic.leaving(from, first, below, knee, 1.0 / 3));
+        if (foot.distance(knee) >= 1) {
+            run.add(new Line(knee, foot));
+        }
+        return ofWhole(run);
+    }
+
+    /** A hem that is square to a leaning edge ends a little below the foot: the edge runs on that far. */
+    private static LegRun ofWhole(List<Segment> run) {
+        Segment last = run.get(run.size() - 1);
+        run.add(new Line(last.to(), last.to().plus(last.direction(1).times(BEND))));
+        return new LegRun(List.copyOf(run));
+    }
+
+    /** An edge straight from its beginning to the foot. */
+    static LegRun straight(Point from, Point foot) {
+        return ofWhole(new ArrayList<>(List.of(new Line(from, foot))));
+    }
+
+    /** The same edge led through a place on its way to the knee. */
+    LegRun through(Point place) {
+        Segment sweep = whole.get(0);
+        Point along = sweep.to().minus(sweep.from());
+        List<Segment> run = new ArrayList<>();
+        run.add(Cubic.leaving(sweep.from(), sweep.direction(0), along, place, 1.0 / 3));
+        run.add(Cubic.leaving(place, along, sweep.direction(1), sweep.to(), 1.0 / 3));
+        run.addAll(whole.subList(1, whole.size()));
+        return new LegRun(List.copyOf(run));
+    }
+
+    /** Where it crosses a level, and its direction there. */
+    Curves.Along at(double y) {
+        for (Segment segment : whole) {
+            OptionalDouble t = Curves.crossing(segment, Point.of(0, y), Point.of(1, 0));
+            if (t.isPresent()) {
+                return new Curves.Along(segment.at(t.getAsDouble()), segment.direction(t.getAsDouble()));
+            }
+        }
+        Segment last = whole.get(whole.size() - 1);
+        return new Curves.Along(last.to(), last.direction(1));
+    }
+
+    /** The edge from its beginning to where a hem meets it. */
+    List<Segment> to(Point end) {
+        List<Segment> run = new ArrayList<>();
+        for (Segment segment : whole) {
+            OptionalDouble t = Curves.crossing(segment, Point.of(0, end.y()), Point.of(1, 0));
+            if (t.isPresent()) {
+                if (t.getAsDouble() > 1e-9) {
+                    run.add(segment.part(0, t.getAsDouble()));
+                }
+                break;
+            }
+            run.add(segment);
+        }
+        return List.copyOf(run);
+    }
+
+    /**
+     * A hem between two edges: leaving each square, bent to the level within 2½ in, or half the hem where that is shorter.
+     *
+     * @param side where it meets the side
+     * @param inseam where it meets the inseam
+     * @param run from side to inseam
+     */
+    record Hem(Point side, Point inseam, List<Segment> run) {
+
+        static Hem drawn(LegRun side, LegRun inseam, double y) {
+            double width = side.at(y).at().x() - inseam.at(y).at().x();
+            // Both ends bend; a little of the level is kept between them, for they lie lower than it where the leg
+            // tapers.
+            double reach = Math.min(BEND, 0.45 * width) / 2;
+            Curves.Along outer = square(side, y, reach, 1);
+            Curves.Along inner = square(inseam, y, reach, -1);
+            Point corner = Point.of(outer.at().x() - reach * outer.direction().y(), y);
+            Point otherCorner =
+                    Point.of(inner.at().x() + reach * inner.direction().y(), y);
+            Point level = Point.of(corner.x() - reach, y);
+            Point otherLevel = Point.of(otherCorner.x() + reach, y);
+            List<Segment> run = new ArrayList<>();
+            if (Math.abs(outer.at().y() - y) < LEVEL) {
+                level = outer.at();
+            } else {
+                run.add(Cubic.parabola(outer.at(), corner, level));
+            }
+            boolean inseamLevel = Math.abs(inner.at().y() - y) < LEVEL;
+            Point last = inseamLevel ? inner.at() : otherLevel;
+            if (level.x() - last.x() > 1e-6) {
+                run.add(new Line(level, last));
+            }
+            if (!inseamLevel) {
+                run.add(Cubic.parabola(run.isEmpty() ? level : last, otherCorner, inner.at()));
+            }
+            return new Hem(outer.at(), inner.at(), List.copyOf(run));
+        }
+
+        private static final double LEVEL = 1e-9;
+
+        /** Where a hem is square to an edge and, bent, comes to its level: a little below it where the edge leans in. */
+        private static Curves.Along square(LegRun edge, double y, double reach, int hand) {
+            double at = Roots.between(
+                            y - reach,
+                            y + reach,
+                            place -> place
+                                    + hand * reach * edge.at(place).direction().x()
+                                    - y)
+                    .orElse(y);
+            return edge.at(at);
+        }
+    }
+}

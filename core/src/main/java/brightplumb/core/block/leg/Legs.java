@@ -1,0 +1,100 @@
+package brightplumb.core.block.leg;
+
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BandSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.ElasticSettings.*;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
+
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import java.util.List;
+
+/** The leg block: draws front and back of a leg, or of each of two that differ, from nothing. */
+public final class Legs implements Operation {
+
+    private static final List<Setting> READS = List.of(
+            WAIST_EASE,
+            WAIST_FINISH,
+            CENTRE_FRONT_DROP,
+            CENTRE_FRONT_IN,
+            SIDE_RISE,
+            BACK_IN,
+            BACK_RISE,
+            DART_INTAKE_FRONT,
+            DART_LENGTH_FRONT,
+            DART_INTAKE_BACK,
+            DART_LENGTH_BACK,
+            DART_PLACE_BACK,
+            HIP_EASE,
+            HIP_ALLOCATION,
+            NEGATIVE_EASE,
+            FRONT_HIP_OUT,
+            BACK_HIP_IN,
+            RISE_EASE,
+            CROTCH_DEPTH,
+            HIP_ABOVE_CROTCH,
+            FRONT_EXTENSION,
+            BACK_EXTENSION,
+            FORK_DROP,
+            STRETCH_IN,
+            FRONT_CURVE,
+            CURVE_GUIDE_FRONT,
+            CURVE_GUIDE_BACK,
+            LEG_SHAPE,
+            BACK_INSEAM,
+            THIGH,
+            KNEE,
+            HEM,
+            SIDE_IN,
+            BACK_LEG_ADD,
+            BACK_SIDE_ADD,
+            LENGTH,
+            BAND_PLACE,
+            BAND_HEIGHT,
+            CLOSURE,
+            ZIP_LENGTH,
+            ELASTIC,
+            ELASTIC_STRETCH,
+            ALLOWANCES,
+            WAIST_ALLOWANCE,
+            SIDE_ALLOWANCE,
+            CROTCH_ALLOWANCE,
+            INSEAM_ALLOWANCE,
+            ZIP_ALLOWANCE,
+            HEM_ALLOWANCE,
+            LET_OUT);
+
+    @Override
+    public String id() {
+        return "legs";
+    }
+
+    @Override
+    public String title() {
+        return "Legs";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.BLOCK;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return READS;
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        return LeftAndRight.drafted(table, side -> new LegBlock(side).draft());
+    }
+}

@@ -1,0 +1,81 @@
+package brightplumb.core.block.skirt;
+
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BandSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
+
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import java.util.List;
+
+/** The skirt block: draws front and back of a skirt from nothing. */
+public final class Skirt implements Operation {
+
+    private static final List<Setting> READS = List.of(
+            WAIST_EASE,
+            CENTRE_FRONT_DROP,
+            CENTRE_BACK_DROP,
+            SIDE_RISE,
+            BACK_IN,
+            CENTRE_BACK_SHAPE,
+            SEAT,
+            DART_PLAN,
+            DART_INTAKE_FRONT,
+            DART_LENGTH_FRONT,
+            DART_INTAKE_BACK,
+            DART_LENGTH_BACK,
+            HIP_EASE,
+            HIP_ALLOCATION,
+            NEGATIVE_EASE,
+            LENGTH,
+            HEM_TAPER,
+            TAPER_START,
+            KNEE_LEVEL,
+            CENTRE_BACK_HEM,
+            SLIT,
+            STRIDE,
+            BAND_PLACE,
+            BAND_HEIGHT,
+            CLOSURE.offering(Closure.CENTRE_BACK_ZIP, Closure.SIDE_ZIP, Closure.NONE),
+            ZIP_LENGTH,
+            ALLOWANCES,
+            WAIST_ALLOWANCE,
+            SIDE_ALLOWANCE,
+            CENTRE_ALLOWANCE,
+            ZIP_ALLOWANCE,
+            HEM_ALLOWANCE,
+            LET_OUT);
+
+    @Override
+    public String id() {
+        return "skirt";
+    }
+
+    @Override
+    public String title() {
+        return "Skirt";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.BLOCK;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return READS;
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        return new SkirtBlock(table).draft();
+    }
+}

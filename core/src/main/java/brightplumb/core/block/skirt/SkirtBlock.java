@@ -1,0 +1,258 @@
+package brightplumb.core.block.skirt;
+
+import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
+import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.WaistSettings.*;
+
+import brightplumb.core.block.waist.WaistNotices;
+import brightplumb.core.block.waist.WaistQuarter;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Seat;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/**
+ * The skirt block: a quarter each of front and back from waist to hem. The centre line is x = 0 with the side at +x; the waist is y = 0
+ * and y grows downward. Facts keep the arithmetic; the drawn points then move a few millimetres so that the seams are true.
+ */
+final class SkirtBlock {
+
+    private static final Amount STAYS_LEVEL = Amount.inches("level, where the waist is wider than the hip", 0);
+
+    private final Table table;
+    private final Paper paper;
+    private final Body body;
+    private final Settings set;
+
+    SkirtBlock(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
+    }
+
+    /**
+     * Drafts a skirt.
+     *
+     * @throws Refusal when the amounts set by hand leave no skirt to draw, naming the one at fault
+     */
+    Draft draft() {
+        // Levels
+        Amount hipDepth = hipDepth();
+        Amount length = length(hipDepth);
+
+        // Hip
+        setting(HIP_EASE, "hip.ease", "Hip ease, all round");
+        setting(HIP_ALLOCATION, "hip.allocation", "Back takes more at the hip, each quarter");
+        setting(WAIST_EASE, "waist.ease", "Waist ease, all round");
+        var shares = new SkirtAmounts(body, set, paper);
+        Amount frontHip = hip(shares, FRONT, hipDepth);
+        Amount backHip = hip(shares, BACK, hipDepth);
+
+        // Waist and darts
+        WaistQuarter front = frontQuarter(shares, frontHip);
+        WaistQuarter back = backQuarter(shares, backHip);
+        boolean wider = front.waistWider() || back.waistWider();
+        Amount frontDrop = drop(CENTRE_FRONT_DROP, "centre.front.drop", "Centre front down", wider);
+        Amount backDrop = drop(CENTRE_BACK_DROP, "centre.back.drop", "Centre back down", false);
+        Amount rise = drop(SIDE_RISE, "side.rise", "Side up", wider);
+
+        // Hem
+        Amount taper = setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
+        Amount start = setting(TAPER_START, "taper.start", "Taper starts below the hip")
+                .atMost(length.minus(hipDepth).over(2));
+        Amount narrow = narrow(hipDepth, length, start);
+        CentreBack centreBack = CentreBack.of(
+                new CentreBack.Shaping(
+                        shares.centreBackShape(),
+                        set.choice(SEAT, Seat.class),
+                        back.centreIn().value(),
+                        set.amount(CENTRE_BACK_HEM).value(),
+                        narrow.value(),
+                        taper.value() > 0),
+                backDrop.value(),
+                hipDepth.value(),
+                length.value());
+        hems(frontHip, backHip, taper, centreBack);
+
+        // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
+        // length.
+        var lines = new SkirtLines(
+                paper,
+                set,
+                hipDepth.value(),
+                length.value(),
+                taper.value(),
+                start.value(),
+                narrow.value(),
+                rise.value());
+        SkirtLines.Panelled frontLines = lines.front(front, frontDrop.value());
+        SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
+        Closure closure = set.choice(CLOSURE, Closure.class);
+        Amount zip = zip(closure);
+        Piece frontPiece = SkirtPieces.front(frontLines, closure == Closure.SIDE_ZIP ? zip : null);
+        Piece backPiece = SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth));
+        Pattern pattern = new Pattern(List.of(frontPiece, backPiece), SkirtPieces.joins(frontPiece, backPiece));
+
+        SkirtNotices.say(paper, body, set, shares, front, back);
+        if (zip != null) {
+            double top = closure == Closure.CENTRE_BACK_ZIP ? backDrop.value() : -rise.value();
+            WaistNotices.zipEnd(paper, top + zip.value(), hipDepth.value(), top);
+        }
+        return table.finished(Notches.level(pattern, pattern.joins().get(0), "hip", hipDepth.value()));
+    }
+
+    private Amount hipDepth() {
+        Amount depth = set.belowBand(body.hipDepth());
+        for (Half panel : Half.values()) {
+            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
+            paper.draw(panel.id(), LEVEL, "waist", across(0)).draw(panel.id(), LEVEL, "hip", across(depth.value()));
+        }
+        paper.level("waist", 0);
+        paper.level("hip", depth.value());
+        return paper.step(
+                depth.named("hip.depth", "waist to hip"),
+                "Waist to hip",
+                "The hip line lies where this seat is fullest. Levels are personal: 8 in for everyone puts many hip curves in the wrong place.");
+    }
+
+    private Amount length(Amount hipDepth) {
+        Amount length = set.belowBand(set.amount(LENGTH));
+        if (length.value() < hipDepth.value() + 2 * Length.INCH || hipDepth.value() < 2 * Length.INCH) {
+            throw new Refusal("settings.length", "A skirt must end at least 2 in (5 cm) below the hip line");
+        }
+        for (Half panel : Half.values()) {
+            paper.draw(
+                    panel.id(), CONSTRUCTION, "", new Line(Point.of(0, hipDepth.value()), Point.of(0, length.value())));
+            paper.draw(panel.id(), LEVEL, "hem", across(length.value()));
+        }
+        paper.level("hem", length.value());
+        return paper.step(length.named("length", "length"), "Length", set.why(LENGTH));
+    }
+
+    /** Where the taper ends: a long pencil is narrowest above the knee and hangs straight from there. */
+    private Amount narrow(Amount hipDepth, Amount length, Amount start) {
+        Amount level = set.amount(KNEE_LEVEL);
+        if (level.value() == 0) {
+            return length;
+        }
+        Amount least = hipDepth.plus(start).plus(Amount.inches("least run of the taper", 2));
+        return paper.step(
+                "knee.level",
+                "Narrowest level",
+                set.belowBand(level).atLeast(least).atMost(length),
+                set.why(KNEE_LEVEL));
+    }
+
+    private Amount slit(Amount length, Amount hipDepth) {
+        if (set.amount(SLIT).value() == 0) {
+            return null;
+        }
+        Amount most = length.minus(hipDepth)
+                .minus(Amount.inches("closed below the hip", 2))
+                .notBelowZero();
+        return paper.step("slit", "Slit, up from the hem", set.amount(SLIT).atMost(most), set.why(SLIT));
+    }
+
+    private Line across(double y) {
+        return new Line(Point.of(0, y), Point.of(body.hip().value() / 4 + 40, y));
+    }
+
+    private Amount hip(SkirtAmounts shares, Half panel, Amount hipDepth) {
+        Amount hip = shares.hip(panel);
+        if (hip.value() < 2 * Length.INCH) {
+            throw new Refusal(
+                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
+                    "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
+        }
+        paper.draw(
+                panel.id(),
+                MEASURE,
+                "",
+                new Line(Point.of(0, hipDepth.value()), Point.of(hip.value(), hipDepth.value())));
+        return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
+    }
+
+    private WaistQuarter frontQuarter(SkirtAmounts shares, Amount hip) {
+        Amount none = Amount.inches("straight centre front", 0);
+        return quarter(shares, FRONT, hip, shares.waist(FRONT, hip), none);
+    }
+
+    private WaistQuarter backQuarter(SkirtAmounts shares, Amount hip) {
+        Amount waist = shares.waist(BACK, hip);
+        return quarter(shares, BACK, hip, waist, shares.centreBackIn(hip, waist));
+    }
+
+    private WaistQuarter quarter(SkirtAmounts shares, Half panel, Amount hip, Amount waist, Amount centreIn) {
+        if (waist.value() < 1.5 * Length.INCH) {
+            throw new Refusal(
+                    set.byHand(WAIST_EASE) ? "settings.waistEase" : set.toBlame(HIP_ALLOCATION, Measure.WAIST_GIRTH),
+                    "This leaves less than 1½ in (4 cm) for the " + panel.id() + " waist quarter");
+        }
+        Amount intake = shares.intake(panel, hip, waist, centreIn);
+        Amount inset = shares.sideInset(panel, hip, waist, centreIn, intake);
+        var darts = new SkirtDarts(body, set, paper, shares.plan()).place(panel, intake, waist, centreIn);
+        return new WaistQuarter(hip, WaistQuarter.STRAIGHT, waist, centreIn, intake, darts, inset);
+    }
+
+    private Amount setting(Setting setting, String id, String title) {
+        return paper.step(id, title, set.amount(setting), set.why(setting));
+    }
+
+    private Amount drop(Setting setting, String id, String title, boolean level) {
+        return paper.step(
+                (level ? STAYS_LEVEL : set.amount(setting)).named(id, title.toLowerCase(java.util.Locale.ROOT)),
+                title,
+                set.why(setting));
+    }
+
+    private void hems(Amount frontHip, Amount backHip, Amount taper, CentreBack centreBack) {
+        Amount front = frontHip.minus(taper).named("hem.quarter.front", "front hem quarter");
+        Amount back = backHip.minus(taper);
+        if (centreBack.hem().x() > 0) {
+            back = back.minus(Amount.length(
+                            "centre back in at the hem",
+                            Length.mm(centreBack.hem().x())))
+                    .plus(Amount.length("centre back in at the hip", Length.mm(centreBack.inAt(centreBack.hipY()))));
+        } else if (centreBack.inAt(centreBack.hipY()) > 1e-9) {
+            back = back.plus(Amount.length("centre back in at the hip", Length.mm(centreBack.inAt(centreBack.hipY()))));
+        }
+        back = back.named("hem.quarter.back", "back hem quarter");
+        if (Math.min(front.value(), back.value()) < 2 * Length.INCH) {
+            throw new Refusal("settings.hemTaper", "This taper leaves less than 2 in (5 cm) for a quarter of the hem");
+        }
+        paper.step(front, "Front hem quarter", "The side comes in from the hip by the taper.");
+        paper.step(back, "Back hem quarter", "The same taper; what the centre back takes below the hip is counted.");
+        paper.step(
+                front.plus(back).times(2).named("hem.girth", "hem all round"),
+                "Hem, all round",
+                "Twice front and back: what you step against.");
+    }
+
+    private Amount zip(Closure closure) {
+        return closure == Closure.NONE
+                ? null
+                : paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH));
+    }
+}

@@ -1,0 +1,87 @@
+package brightplumb.core.block.skirt;
+
+import static brightplumb.core.rule.DartSettings.DART_PLAN;
+import static brightplumb.core.rule.HipSettings.HIP_ALLOCATION;
+
+import brightplumb.core.block.waist.WaistQuarter;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.paper.Notice;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.CentreBackShape;
+import brightplumb.core.rule.DartPlan;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Settings;
+import java.util.Map;
+
+/** What a cutter should know about a skirt draft before she cuts. */
+final class SkirtNotices {
+
+    private static final double SIDE_LIMIT = Length.INCH * 1.75;
+
+    private SkirtNotices() {}
+
+    static void say(Paper paper, Body body, Settings set, SkirtAmounts shares, WaistQuarter front, WaistQuarter back) {
+        if (front.waistWider() || back.waistWider()) {
+            paper.notice(Notice.of(
+                    "waist-over-hip",
+                    "The waist is wider than the hip here, so there are no darts in that quarter and the side runs straight from waist to hip. "
+                            + "Nothing holds the skirt up at the hip: give it a firm band, or braces."));
+        } else {
+            capped(paper, shares, Half.FRONT, front);
+            capped(paper, shares, Half.BACK, back);
+        }
+        if (front.sideInset().value() > SIDE_LIMIT || back.sideInset().value() > SIDE_LIMIT) {
+            boolean shared = shares.plan() == DartPlan.BY_DROP;
+            paper.notice(new Notice(
+                    "side-does-darts-work",
+                    "The side seam is doing the darts' work: it comes in more than 1¾ in (45 mm) in a quarter, and will stand off below the waist.",
+                    shared
+                            ? null
+                            : new Remedy(
+                                    "Share the drop over more darts", Map.of(DART_PLAN.key(), DartPlan.BY_DROP.id()))));
+        }
+        if (body.estimateOf(Measure.HIP_DEPTH).isPresent()) {
+            paper.notice(
+                    Notice.of(
+                            "hip-depth-guessed",
+                            "Waist to hip was not taken; the usual 8 in (20 cm) stands in for it. It is the commonest cause of a hip curve in the wrong place."));
+        }
+        boolean shaped = shares.centreBackShape() == CentreBackShape.ROUND
+                || shares.centreBackShape() == CentreBackShape.UNDER_SEAT;
+        boolean flat = body.find(Measure.BACK_HIP_ARC)
+                .flatMap(b -> body.find(Measure.FRONT_HIP_ARC).map(f -> b.value() <= f.value()))
+                .orElse(false);
+        if (shaped && flat) {
+            paper.notice(new Notice(
+                    "shaping-on-flat-seat",
+                    "The seat is shaped although the back hip is no larger than the front. On a flat seat it raises a false bump.",
+                    new Remedy(
+                            "Leave the centre back straight under the seat",
+                            Map.of("centreBackShape", CentreBackShape.WAIST.id()))));
+        }
+        if (set.amount(HIP_ALLOCATION).value() < 0) {
+            paper.notice(Notice.of(
+                    "front-fuller",
+                    "The front is wider than the back at the hip. It happens; take both arcs again to be sure."));
+        }
+    }
+
+    private static void capped(Paper paper, SkirtAmounts shares, Half panel, WaistQuarter quarter) {
+        double wanted = shares.byPlan(panel).value();
+        double got = quarter.intake().value();
+        boolean fixed = shares.plan().shares().isEmpty();
+        if (fixed && got < wanted - 1e-6 && !quarter.intake().overridden()) {
+            paper.notice(
+                    Notice.of(
+                            "dart-capped-" + panel.id(),
+                            got == 0
+                                    ? "There is no room for a " + panel.id()
+                                            + " dart between this waist and hip, so none is drawn."
+                                    : "The " + panel.id()
+                                            + " dart takes less than its inch: more would push the side seam out above the hip."));
+        }
+    }
+}

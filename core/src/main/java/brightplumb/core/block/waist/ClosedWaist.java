@@ -1,0 +1,165 @@
+package brightplumb.core.block.waist;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Dart;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * A waist drawn as the bench does it: fold the darts shut, draw one smooth line square to the centre and square to the side, unfold.
+ * The side's waist point is moved until that line, darts closed, is as long as it should be.
+ *
+ * @param run the waist from centre to side, darts open, each mouth bridged by a straight line
+ * @param darts the darts with their legs, from the centre outward
+ * @param side where the waist meets the side seam
+ */
+public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
+
+    private static final double EXACT = 1e-10;
+    private static final int MOST_ROUNDS = 80;
+
+    /**
+     * A dart's centre line and size.
+     *
+     * @param place mm from the original centre line
+     * @param intake mm between its leg tops
+     * @param length mm from the level waist line down to its point
+     * @param lean how far its point stands toward the centre for each mm down: the slope of the waist it is square to
+     */
+    public record DartLine(double place, double intake, double length, double lean) {
+        public DartLine(double place, double intake, double length) {
+            this(place, intake, length, 0);
+        }
+
+        Point point() {
+            return Point.of(place - lean * length, length);
+        }
+
+        /** Its centre line's direction, upward, after a turn about its point. */
+        Point up(double turn) {
+            double angle = Math.atan(lean) + turn;
+            return Point.of(Math.sin(angle), -Math.cos(angle));
+        }
+    }
+
+    /** How the side seam leaves a waist point, and what else that point must satisfy. */
+    public interface Side {
+        /** The direction of the side seam, downward, at its waist point. */
+        Point leaving(Point waistPoint);
+
+        /** How far the waist point should still be raised (mm, upward positive) for the sides to meet; 0 where it is fixed. */
+        double raise(Point waistPoint);
+    }
+
+    /**
+     * Draws the waist.
+     *
+     * @param centre where it leaves the centre line
+     * @param centreDown the direction of the centre line there, downward
+     * @param dartLines the darts, from the centre outward
+     * @param net the length asked for, darts closed
+     * @param guess a first guess of the side's waist point
+     * @param side the side seam's part in it
+     * @return the waist, or null when no such line was found
+     */
+    public static ClosedWaist drawn(
+            Point centre, Point centreDown, List<DartLine> dartLines, double net, Point guess, Side side) {
+        Folding folding = new Folding(dartLines);
+        Point waistPoint = guess;
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Point down = side.leaving(waistPoint);
+            Rigid fold = folding.beyond(dartLines.size());
+            Cubic line = Cubic.leaving(
+                    centre, outward(centreDown), outward(fold.direction(down)), fold.apply(waistPoint), 1.0 / 3);
+            double longer = net - line.length();
+            double raise = side.raise(waistPoint);
+            double turned = folding.fit(line);
+            if (!Double.isFinite(longer + raise + turned)) {
+                return null;
+            }
+            if (Math.abs(longer) < EXACT && Math.abs(raise) < EXACT && turned < EXACT) {
+                return folding.unfold(line, waistPoint);
+            }
+            waistPoint = waistPoint.plus(Point.of(longer, -raise));
+        }
+        return null;
+    }
+
+    /** Square to a seam that runs downward, away from the centre. */
+    private static Point outward(Point down) {
+        return Point.of(down.y(), -down.x());
+    }
+
+    /** The darts' turns, refined as the line they meet is found. */
+    private static final class Folding {
+        private final List<DartLine> darts;
+        private final double[] half;
+        private final double[] meets;
+
+        Folding(List<DartLine> darts) {
+            this.darts = darts;
+            this.half = new double[darts.size()];
+            this.meets = new double[darts.size()];
+            for (int i = 0; i < half.length; i++) {
+                half[i] = Math.asin(
+                        Math.min(0.7, darts.get(i).intake() / 2 / darts.get(i).length()));
+            }
+        }
+
+        /** How the cloth beyond the first so many darts moves when they are folded. */
+        Rigid beyond(int count) {
+            Rigid move = Rigid.STAY;
+            for (int i = count - 1; i >= 0; i--) {
+                move = Rigid.turn(darts.get(i).point(), -2 * half[i]).after(move);
+            }
+            return move;
+        }
+
+        /** Finds where each dart's inner leg meets the line and sets its turn by the leg's true length; answers the largest change, mm. */
+        double fit(Cubic line) {
+            double change = 0;
+            for (int i = 0; i < half.length; i++) {
+                DartLine dart = darts.get(i);
+                Rigid folded = beyond(i);
+                Point point = folded.apply(dart.point());
+                Point leg = folded.direction(dart.up(-half[i]));
+                OptionalDouble t = Curves.crossing(line, point, leg);
+                if (t.isEmpty()) {
+                    return Double.NaN;
+                }
+                meets[i] = t.getAsDouble();
+                double legLength = point.distance(line.at(meets[i]));
+                double turn = Math.asin(Math.min(0.7, dart.intake() / 2 / legLength));
+                change = Math.max(change, Math.abs(turn - half[i]) * legLength);
+                half[i] = turn;
+            }
+            return change;
+        }
+
+        ClosedWaist unfold(Cubic line, Point waistPoint) {
+            List<Segment> run = new ArrayList<>();
+            List<Dart> open = new ArrayList<>();
+            double from = 0;
+            for (int i = 0; i < half.length; i++) {
+                Segment part = line.part(from, meets[i]).moved(beyond(i).back());
+                Point inner = part.to();
+                Point outer = beyond(i + 1).back().apply(line.at(meets[i]));
+                run.add(part);
+                run.add(new Line(inner, outer));
+                open.add(new Dart(
+                        darts.get(i).point(), inner, outer, darts.get(i).length()));
+                from = meets[i];
+            }
+            Cubic last = line.part(from, 1).moved(beyond(half.length).back());
+            run.add(new Cubic(
+                    run.isEmpty() ? last.from() : run.get(run.size() - 1).to(), last.c1(), last.c2(), waistPoint));
+            return new ClosedWaist(List.copyOf(run), List.copyOf(open), waistPoint);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package brightplumb.core.block.waist;
+
+import static brightplumb.core.rule.DartSettings.DART_LENGTH_BACK;
+import static brightplumb.core.rule.DartSettings.DART_LENGTH_FRONT;
+
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.DartLimit;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
+
+/** What holds for darts on every lower garment: how many, how long, how near the edges. */
+public final class DartRules {
+
+    /** How near a dart's leg may come to centre or side. Our own choice. */
+    public static final Amount CLEAR = Amount.inches("clear of the edge", 0.5);
+
+    /** Less than this is not sewn; the side takes it. Our own choice. */
+    public static final Amount LEAST = Amount.inches("least dart worth sewing", 0.25);
+
+    private static final Amount LEAST_LENGTH = Amount.inches("shortest dart", 2);
+    private static final Amount ABOVE_HIP = Amount.inches("kept above the hip", 1);
+
+    private DartRules() {}
+
+    /**
+     * How many darts an intake asks for: none, one or two.
+     *
+     * @param two whether there are always two
+     */
+    public static int count(Paper paper, Half panel, Amount intake, boolean two) {
+        Amount most = DartLimit.of(panel);
+        int count = intake.value() == 0 ? 0 : two || intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
+        paper.step(
+                Amount.ratio("as many as the intake asks", count)
+                        .named("dart.count." + panel.id(), panel.id() + " darts"),
+                panel.title() + " darts, how many",
+                "One dart carries an inch in front, an inch and a quarter behind; more is split into two alike.");
+        return count;
+    }
+
+    /** From the level waist line to the point: two inches at least, and an inch clear of the hip. */
+    public static Amount length(Paper paper, Settings set, Amount hipDepth, Half panel) {
+        Setting setting = panel == Half.FRONT ? DART_LENGTH_FRONT : DART_LENGTH_BACK;
+        Amount length = set.amount(setting)
+                .atLeast(LEAST_LENGTH)
+                .atMost(hipDepth.minus(ABOVE_HIP))
+                .named("dart.length." + panel.id(), panel.id() + " dart length");
+        return paper.step(length, panel.title() + " dart length", set.why(setting));
+    }
+}
