@@ -20,14 +20,13 @@ export function toneOf(piece: string): { tone: Tone; dash?: string } {
 
 /** The folds and placed lines inside a piece. */
 export function InnerLines({ piece, to }: { piece: Piece; to: Project }) {
-  const line = ([from = [], end = []]: number[][]): Segment => ({ type: 'line', from, to: end });
   return (
     <g pointerEvents="none">
       {piece.folds.map((f) => (
-        <g key={`${f.kind}${f.out.join()}`}>
-          <Outline segments={[line(f.out)]} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
-          <Outline segments={[line(f.middle)]} to={to} tone="pencil" width={1.2} dash="4 4" />
-          <Outline segments={[line(f.back)]} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
+        <g key={`${f.kind}${f.out[0]?.from.join()}`}>
+          <Outline segments={f.out} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
+          <Outline segments={f.middle} to={to} tone="pencil" width={1.2} dash="4 4" />
+          <Outline segments={f.back} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
         </g>
       ))}
       {piece.lines.map((l) => (

@@ -84,7 +84,7 @@ public record DraftView(
             @Schema(types = {"string", "null"}) String madeBy) {}
 
     /** A fold laid in the cloth: out, middle and back line. */
-    public record FoldView(String kind, double[][] out, double[][] middle, double[][] back, double sewnDown) {}
+    public record FoldView(String kind, List<Segment> out, List<Segment> middle, List<Segment> back, double sewnDown) {}
 
     /** A line placed inside a piece. */
     public record PlacedView(String id, String text, List<Segment> segments) {}

@@ -248,9 +248,9 @@ final class DraftViews {
                 piece.folds().stream()
                         .map(f -> new FoldView(
                                 f.kind().name().toLowerCase(Locale.ROOT),
-                                line(f.out()),
-                                line(f.middle()),
-                                line(f.back()),
+                                segments(f.out()),
+                                segments(f.middle()),
+                                segments(f.back()),
                                 f.sewnDown()))
                         .toList(),
                 piece.lines().stream()

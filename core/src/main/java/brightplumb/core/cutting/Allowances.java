@@ -1,11 +1,15 @@
 package brightplumb.core.cutting;
 
+import brightplumb.core.measure.Length;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.AllowanceHabit;
 import brightplumb.core.rule.AllowanceSettings;
+import brightplumb.core.rule.LiningSettings;
+import brightplumb.core.rule.PocketSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import java.util.Map;
@@ -26,6 +30,11 @@ public final class Allowances {
             EdgeRole.CENTRE_BACK, AllowanceSettings.CENTRE_ALLOWANCE,
             EdgeRole.CENTRE_BACK_ZIP, AllowanceSettings.ZIP_ALLOWANCE);
 
+    /** Less than this does not turn at an opening: an inch. Common practice, no source. */
+    private static final double LEAST_TURNED = Length.INCH;
+
+    private static final String POCKET = "pocket";
+
     private final Settings set;
     private final AllowanceHabit habit;
 
@@ -41,16 +50,41 @@ public final class Allowances {
 
     /** What is added outside an edge, mm. */
     public Allowance on(Piece piece, Edge edge) {
-        if (edge.end() == End.FOLD || edge.end() == End.RAW || edge.end() == End.BOUND) {
+        boolean turned = edge.end() == End.HEM || edge.end() == End.CASING;
+        Setting byHand = AllowanceSettings.ofEdge(piece.id().toString(), edge.name());
+        if (edge.end() == End.FOLD) {
             return Allowance.NONE;
         }
-        Setting setting = SET.get(edge.role());
-        double amount = setting != null && set.knows(setting)
-                ? set.amount(setting).value()
-                : habit.seam().mm();
-        double letOut = edge.role().equals(EdgeRole.SIDE)
-                ? set.amount(AllowanceSettings.LET_OUT).value()
-                : 0;
-        return new Allowance(amount, letOut, edge.end() == End.HEM || edge.end() == End.CASING);
+        if (set.byHand(byHand)) {
+            return new Allowance(set.amount(byHand).value(), 0, turned);
+        }
+        return switch (edge.end()) {
+            case RAW, BOUND -> Allowance.NONE;
+            default -> new Allowance(usual(piece, edge), letOut(piece, edge), turned);
+        };
+    }
+
+    private double usual(Piece piece, Edge edge) {
+        Setting setting = ofLayer(piece, edge.role());
+        if (setting != null && set.knows(setting)) {
+            return set.amount(setting).value();
+        }
+        boolean turns = edge.end() == End.OPENING && habit != AllowanceHabit.ON_THE_LINE;
+        return turns ? Math.max(habit.zip().mm(), LEAST_TURNED) : habit.seam().mm();
+    }
+
+    /** What sets an edge's allowance: the lining's hem has its own; no cloth beside the shell opens or is let out. */
+    private static Setting ofLayer(Piece piece, EdgeRole role) {
+        boolean hem = role.equals(EdgeRole.HEM);
+        return switch (piece.layer()) {
+            case SHELL -> hem && piece.panel().equals(POCKET) ? PocketSettings.POCKET_HEM : SET.get(role);
+            case LINING -> hem ? LiningSettings.LINING_HEM : SET.get(role);
+            case FUSING, POCKETING -> null;
+        };
+    }
+
+    private double letOut(Piece piece, Edge edge) {
+        boolean side = edge.role().equals(EdgeRole.SIDE) && piece.layer() == Layer.SHELL;
+        return side ? set.amount(AllowanceSettings.LET_OUT).value() : 0;
     }
 }

@@ -34,9 +34,11 @@ public final class CutLine {
     public static List<Segment> of(Piece piece, Map<String, Allowance> allowances) {
         int n = piece.edges().size();
         List<List<Segment>> edges = new ArrayList<>();
+        double[] outside = new double[n];
         for (int i = 0; i < n; i++) {
             Edge edge = piece.edges().get(i);
             Allowance own = allowances.getOrDefault(edge.name(), Allowance.NONE);
+            outside[i] = own.outside();
             if (own.turned()) {
                 edges.add(Curves.moved(edge.run(), Rigid.slide(outward(edge).times(own.outside()))));
                 continue;
@@ -47,7 +49,7 @@ public final class CutLine {
             run.addAll(turned(run, piece.edges().get((i + n - 1) % n), allowances));
             edges.add(Parallel.beside(Curves.reversed(run), own.outside()));
         }
-        return Loops.cutOut(closed(edges), MOST_LOOP);
+        return Loops.cutOut(closed(piece, edges, outside), MOST_LOOP);
     }
 
     /** The way out of a piece across an edge that is folded: square to its middle. */
@@ -78,70 +80,39 @@ public final class CutLine {
         return Curves.reversed(Curves.moved(last, Rigid.flip(end, fold)));
     }
 
-    /** Joins the edges into one closed line, mitring where they meet. */
-    private static List<Segment> closed(List<List<Segment>> edges) {
+    /** Joins the edges into one closed line, each corner cut back, mitred or cut off. */
+    private static List<Segment> closed(Piece piece, List<List<Segment>> edges, double[] outside) {
         int n = edges.size();
-        Point[] corner = new Point[n];
+        List<List<Segment>> runs = new ArrayList<>(edges);
+        List<List<Segment>> corners = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            List<Segment> a = edges.get(i);
-            List<Segment> b = edges.get((i + 1) % n);
-            Segment last = a.get(a.size() - 1);
-            Segment first = b.get(0);
-            Point meet = Parallel.meet(last.to(), last.direction(1), first.from(), first.direction(0));
-            boolean near = meet != null && meet.distance(last.to()) + meet.distance(first.from()) < 400;
-            corner[i] = near ? meet : null;
+            int next = (i + 1) % n;
+            Edge edge = piece.edges().get(i);
+            Point sewn = edge.run().get(edge.run().size() - 1).to();
+            Corner corner = Corner.of(sewn, runs.get(i), runs.get(next), Math.max(outside[i], outside[next]));
+            runs.set(i, corner.before());
+            runs.set(next, corner.after());
+            corners.add(corner.between());
         }
         List<Segment> out = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            List<Segment> run = trimmed(edges.get(i), corner[(i + n - 1) % n], corner[i]);
-            if (!out.isEmpty()) {
-                bridge(out, run.get(0).from());
+            out.addAll(runs.get(i));
+            out.addAll(corners.get(i));
+        }
+        // The first run may have been cut back after it was laid down: begin where the last corner leaves off.
+        return joined(out);
+    }
+
+    private static List<Segment> joined(List<Segment> outline) {
+        List<Segment> out = new ArrayList<>();
+        Point at = outline.get(outline.size() - 1).to();
+        for (Segment s : outline) {
+            if (at.distance(s.from()) > 1e-9) {
+                out.add(new Line(at, s.from()));
             }
-            out.addAll(run);
-        }
-        bridge(out, out.get(0).from());
-        return out;
-    }
-
-    private static void bridge(List<Segment> out, Point to) {
-        Point from = out.get(out.size() - 1).to();
-        if (from.distance(to) > 1e-9) {
-            out.add(new Line(from, to));
-        }
-    }
-
-    private static List<Segment> trimmed(List<Segment> run, Point start, Point end) {
-        List<Segment> out = new ArrayList<>(run);
-        if (end != null) {
-            out = toCorner(out, end);
-        }
-        if (start != null) {
-            out = Curves.reversed(toCorner(new ArrayList<>(Curves.reversed(out)), start));
+            out.add(s);
+            at = s.to();
         }
         return out;
-    }
-
-    /** Lengthens a run straight on to a corner ahead of it, or cuts it back to one behind its end. */
-    private static List<Segment> toCorner(List<Segment> run, Point corner) {
-        Segment last = run.get(run.size() - 1);
-        Point beyond = corner.minus(last.to());
-        if (beyond.norm() < 1e-9) {
-            return run;
-        }
-        boolean ahead = beyond.dot(last.direction(1)) > 0;
-        run.remove(run.size() - 1);
-        if (last instanceof Line line) {
-            run.add(new Line(line.from(), corner));
-        } else if (ahead) {
-            run.add(last);
-            run.add(new Line(last.to(), corner));
-        } else {
-            Point across = last.direction(1).turned();
-            OptionalDouble t = Curves.crossing(last, corner, across);
-            Segment kept = t.isPresent() && t.getAsDouble() > 0 ? last.part(0, t.getAsDouble()) : last;
-            run.add(kept);
-            run.add(new Line(kept.to(), corner));
-        }
-        return run;
     }
 }

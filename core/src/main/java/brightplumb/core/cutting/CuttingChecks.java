@@ -16,6 +16,9 @@ public final class CuttingChecks {
         if (HemTurns.applies(pieces)) {
             checks.add(HemTurns.of(pieces));
         }
+        if (SlitTurns.applies(pieces)) {
+            checks.add(SlitTurns.of(pieces));
+        }
         checks.add(ClothWideEnough.of(pieces, cloth));
         return List.copyOf(checks);
     }

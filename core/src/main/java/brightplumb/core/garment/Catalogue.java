@@ -14,7 +14,7 @@ public final class Catalogue {
     public static final List<Part> PARTS = List.of(Parts.SKIRT, Parts.LEGS);
 
     /** What a hand can add to a garment, or take off it. */
-    public static final List<Operation> OPERATIONS = List.of();
+    public static final List<Operation> OPERATIONS = Operations.ALL;
 
     /** The cuts. */
     public static final List<Cut> CUTS =

@@ -4,6 +4,8 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.rule.AgainstLevel;
+import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Setting;
@@ -12,6 +14,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -64,7 +68,8 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         // What was set stays when an operation is taken off for a while.
         Map<String, Setting> settable =
                 found.settings().stream().collect(Collectors.toMap(Setting::key, setting -> setting));
-        settings.forEach((key, value) -> read(settable.get(key), key, value, byHand, faults));
+        settings.forEach((key, value) ->
+                read(AllowanceSettings.ofEdge(key).orElse(settable.get(key)), key, value, byHand, faults));
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
         }
@@ -92,6 +97,14 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
                                             + setting.choices().stream()
                                                     .map(Choice::id)
                                                     .collect(Collectors.joining(", ")))));
+        } else if (setting.isLevelled() && value instanceof Map<?, ?> told) {
+            levelled(told)
+                    .ifPresentOrElse(
+                            length -> byHand.put(setting, length),
+                            () -> faults.add(
+                                    new Refusal.Fault(
+                                            field,
+                                            "A length against a level says from: waist, knee, ankle or floor, and add: millimetres below it")));
         } else if (!(value instanceof Number number) || !Double.isFinite(number.doubleValue())) {
             faults.add(new Refusal.Fault(
                     field, setting.title() + " is a number" + (setting.isRatio() ? "" : " of millimetres")));
@@ -103,6 +116,17 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         } else {
             byHand.put(setting, number.doubleValue());
         }
+    }
+
+    /** A length said against a level; empty where it is not well said. */
+    private static Optional<AgainstLevel> levelled(Map<?, ?> told) {
+        return told.get("add") instanceof Number add
+                        && Double.isFinite(add.doubleValue())
+                        && Math.abs(add.doubleValue()) <= AgainstLevel.FURTHEST
+                        && told.keySet().equals(Set.of("from", "add"))
+                ? AgainstLevel.Level.of(String.valueOf(told.get("from")))
+                        .map(level -> new AgainstLevel(level, add.doubleValue()))
+                : Optional.empty();
     }
 
     private static String limit(Setting setting, double value) {

@@ -101,8 +101,10 @@ public final class Drafting {
         List<Inspected> sides = (uneven ? List.of(Hand.LEFT, Hand.RIGHT) : List.of(Hand.BOTH))
                 .stream()
                         .map(hand -> {
-                            Body body = Body.of(garment.request().sheet(), hand);
-                            return new Inspected(draft, body, hand == Hand.BOTH ? set : set.on(body), again, hand);
+                            Settings mine = hand == Hand.BOTH
+                                    ? set
+                                    : set.on(Body.of(garment.request().sheet(), hand));
+                            return new Inspected(draft, mine.body(), mine, again, hand);
                         })
                         .toList();
         List<Check> checks = new ArrayList<>();
@@ -143,10 +145,10 @@ public final class Drafting {
     }
 
     private static List<InForce> inForce(Garment garment, Draft draft, Settings set) {
-        return garment.readable().stream()
+        return garment.readable(set).stream()
                 .filter(setting -> setting.isChoice() ? set.knows(setting) : set.knows(setting) || told(setting, draft))
                 .map(setting -> {
-                    boolean applies = setting.appliesIn(set);
+                    boolean applies = garment.applies(setting, set);
                     // What a dart plan decides has no rule of its own: the draft says what it came to.
                     return setting.isChoice()
                             ? new InForce(

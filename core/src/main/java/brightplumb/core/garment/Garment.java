@@ -11,10 +11,8 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Table;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -51,7 +49,7 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         Map<Setting, Rule> asked = new HashMap<>();
         operations.forEach(o -> asked.putAll(o.asks()));
         asked.putAll(request.cut().defaults());
-        return new Settings(request.way(), asked, request.byHand(), body, request.cloth());
+        return Settings.on(request.way(), asked, request.byHand(), body, request.cloth());
     }
 
     /** What is done to the blocks while the settings are so. */
@@ -110,14 +108,25 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         return Table.laid(request.sheet(), request.cut().measures(), set, before);
     }
 
-    /** What can be set on it, in the order of the body. */
-    List<Setting> readable() {
-        Set<Setting> all = new LinkedHashSet<>();
-        blocks.forEach(b -> all.addAll(b.reads()));
-        operations.forEach(o -> all.addAll(o.reads()));
-        List<Setting> sorted = new ArrayList<>(all);
-        sorted.sort(Comparator.comparing(Setting::zone));
-        return List.copyOf(sorted);
+    /** What can be set on it as it is made, in the order of the body. */
+    List<Setting> readable(Settings set) {
+        return readers(set)
+                .flatMap(o -> o.reads().stream())
+                .distinct()
+                .sorted(Comparator.comparing(Setting::zone))
+                .toList();
+    }
+
+    /** Whether a setting changes anything while the others are so: whether it does for any that reads it. */
+    boolean applies(Setting setting, Settings set) {
+        return readers(set)
+                .flatMap(o -> o.reads().stream())
+                .filter(setting::equals)
+                .anyMatch(variant -> variant.appliesIn(set));
+    }
+
+    private Stream<Operation> readers(Settings set) {
+        return Stream.concat(blocks.stream(), doneIn(set).stream());
     }
 
     /** What is looked at on it, its parts' and then what was done to them. */

@@ -39,6 +39,8 @@ import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
@@ -83,6 +85,54 @@ final class LegCuts {
             "Two inches beyond the front.");
     private static final Rule NONE = inches(0, "None on this cut.");
 
+    private static final Map<Setting, Rule> TAILORED_SHORTS_AMOUNTS = Map.ofEntries(
+            entry(HIP_EASE, inches(0, "Drafted on the bare body; the side seam is wide.")),
+            entry(WAIST_EASE, inches(0, "Drafted on the bare body.")),
+            entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
+            entry(CROTCH_DEPTH, worked(given -> given.body().hip().over(4), "A quarter of the hip.")),
+            entry(HIP_ABOVE_CROTCH, inches(2, "The hip line two inches above the crotch line.")),
+            entry(
+                    FRONT_EXTENSION,
+                    worked(
+                            given -> given.amount(THIGH)
+                                    .over(2)
+                                    .minus(given.body().hip().over(4))
+                                    .atLeast(given.body().hip().over(20)),
+                            "What half the garment's thigh is wider than the hip quarter, and a twentieth of the hip at least.")),
+            entry(BACK_EXTENSION, FORK_AND_TWO),
+            entry(FRONT_HIP_OUT, inches(0.25, "A quarter inch out at the hip, for the belly.")),
+            entry(CENTRE_FRONT_DROP, inches(1, "An inch down in front, for the short rise.")),
+            entry(CENTRE_FRONT_IN, NONE),
+            entry(SIDE_RISE, NONE),
+            entry(DART_INTAKE_FRONT, inches(0, "No front dart.")),
+            entry(BACK_IN, inches(1, "An inch in at the centre back.")),
+            entry(BACK_HIP_IN, NONE),
+            entry(BACK_RISE, inches(2, "Two inches up at the centre back.")),
+            entry(DART_INTAKE_BACK, inches(1, "One dart of an inch.")),
+            entry(DART_PLACE_BACK, inches(5, "Five inches from the centre back.")),
+            entry(DART_LENGTH_BACK, inches(6, "Six inches, towards the seat.")),
+            entry(LEG_SHAPE, STRAIGHT),
+            entry(SIDE_IN, inches(1, "The side an inch in at the hem, the hem laid from there.")),
+            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
+            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")));
+
+    private static final Map<Setting, Rule> DRAWCORD_SHORTS_AMOUNTS = Map.ofEntries(
+            entry(HIP_EASE, inches(4, "An inch in each quarter, at the side.")),
+            entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
+            entry(CROTCH_DEPTH, worked(given -> given.body().find(BODY_RISE).orElseThrow(), "As deep as the rise.")),
+            entry(
+                    FRONT_EXTENSION,
+                    worked(given -> given.body().hip().over(4).over(4), "A quarter of the hip quarter.")),
+            entry(BACK_EXTENSION, FORK_AND_TWO),
+            entry(CENTRE_FRONT_DROP, NONE),
+            entry(CENTRE_FRONT_IN, NONE),
+            entry(BACK_IN, worked(given -> given.body().bustSpan().over(4), "A quarter of the bust span.")),
+            entry(BACK_HIP_IN, NONE),
+            entry(BACK_RISE, worked(given -> given.amount(FRONT_EXTENSION), "As far up as the front fork goes out.")),
+            entry(LEG_SHAPE, chosen(LegShape.TAPE, "The hem by the thigh, centred on the crease.")),
+            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
+            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")));
+
     static final List<Cut> ALL = List.of(
             legs(
                     "classic-trousers",
@@ -112,141 +162,103 @@ final class LegCuts {
                     SHORT,
                     Map.of(LENGTH, SHORTS)),
             legs(
-                    "tailored-shorts",
-                    "Tailored shorts",
-                    "By thigh and knee, the hem laid from the side; a zip in the left side.",
-                    Group.SHORTS,
-                    "house",
-                    SHORT,
-                    Map.ofEntries(
-                            entry(HIP_EASE, inches(0, "Drafted on the bare body; the side seam is wide.")),
-                            entry(WAIST_EASE, inches(0, "Drafted on the bare body.")),
-                            entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
-                            entry(
-                                    CROTCH_DEPTH,
-                                    worked(given -> given.body().hip().over(4), "A quarter of the hip.")),
-                            entry(HIP_ABOVE_CROTCH, inches(2, "The hip line two inches above the crotch line.")),
-                            entry(
-                                    FRONT_EXTENSION,
-                                    worked(
-                                            given -> given.amount(THIGH)
-                                                    .over(2)
-                                                    .minus(given.body().hip().over(4))
-                                                    .atLeast(given.body().hip().over(20)),
-                                            "What half the garment's thigh is wider than the hip quarter, and a twentieth of the hip at least.")),
-                            entry(BACK_EXTENSION, FORK_AND_TWO),
-                            entry(FRONT_HIP_OUT, inches(0.25, "A quarter inch out at the hip, for the belly.")),
-                            entry(CENTRE_FRONT_DROP, inches(1, "An inch down in front, for the short rise.")),
-                            entry(CENTRE_FRONT_IN, NONE),
-                            entry(SIDE_RISE, NONE),
-                            entry(DART_INTAKE_FRONT, inches(0, "No front dart.")),
-                            entry(BACK_IN, inches(1, "An inch in at the centre back.")),
-                            entry(BACK_HIP_IN, NONE),
-                            entry(BACK_RISE, inches(2, "Two inches up at the centre back.")),
-                            entry(DART_INTAKE_BACK, inches(1, "One dart of an inch.")),
-                            entry(DART_PLACE_BACK, inches(5, "Five inches from the centre back.")),
-                            entry(DART_LENGTH_BACK, inches(6, "Six inches, towards the seat.")),
-                            entry(LEG_SHAPE, STRAIGHT),
-                            entry(HEM, worked(given -> given.amount(KNEE), "Half the knee each.")),
-                            entry(SIDE_IN, inches(1, "The side an inch in at the hem, the hem laid from there.")),
-                            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
-                            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")),
-                            entry(LENGTH, inches(19, "Nineteen inches, above the knee.")),
-                            entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
-                            entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
-                            entry(HEM_ALLOWANCE, inches(1.5, "Half an inch and an inch.")))),
+                            "tailored-shorts",
+                            "Tailored shorts",
+                            "By thigh and knee, the hem laid from the side; a zip in the left side.",
+                            Group.SHORTS,
+                            "house",
+                            SHORT,
+                            Map.ofEntries(
+                                    entry(HEM, worked(given -> given.amount(KNEE), "Half the knee each.")),
+                                    entry(LENGTH, inches(19, "Nineteen inches, above the knee.")),
+                                    entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
+                                    entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
+                                    entry(HEM_ALLOWANCE, inches(1.5, "Half an inch and an inch."))))
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.LEGS, "house"),
+                            "By thigh and knee, straight from the bare tape; the hem laid from the side.",
+                            TAILORED_SHORTS_AMOUNTS))
+                    .made(Operations.STRAIGHT_BAND),
             legs(
-                    "drawcord-shorts",
-                    "Drawcord shorts",
-                    "As wide at the waist as at the hip, on elastic and a cord; a turned-up hem.",
-                    Group.SHORTS,
-                    "house",
-                    withSpan(),
-                    Map.ofEntries(
-                            entry(HIP_EASE, inches(4, "An inch in each quarter, at the side.")),
-                            entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
-                            entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
-                            entry(WAIST_EASE, NONE),
-                            entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
-                            entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
-                            entry(
-                                    CROTCH_DEPTH,
-                                    worked(
-                                            given ->
-                                                    given.body().find(BODY_RISE).orElseThrow(),
-                                            "As deep as the rise.")),
-                            entry(
-                                    FRONT_EXTENSION,
-                                    worked(
-                                            given -> given.body().hip().over(4).over(4),
-                                            "A quarter of the hip quarter.")),
-                            entry(BACK_EXTENSION, FORK_AND_TWO),
-                            entry(CENTRE_FRONT_DROP, NONE),
-                            entry(CENTRE_FRONT_IN, NONE),
-                            entry(
-                                    BACK_IN,
-                                    worked(given -> given.body().bustSpan().over(4), "A quarter of the bust span.")),
-                            entry(BACK_HIP_IN, NONE),
-                            entry(
-                                    BACK_RISE,
-                                    worked(
-                                            given -> given.amount(FRONT_EXTENSION),
-                                            "As far up as the front fork goes out.")),
-                            entry(LEG_SHAPE, chosen(LegShape.TAPE, "The hem by the thigh, centred on the crease.")),
-                            entry(HEM, worked(given -> given.amount(THIGH), "As wide as the garment's thigh.")),
-                            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
-                            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")),
-                            entry(
-                                    LENGTH,
-                                    worked(
-                                            given -> Amount.inches("asked", 18)
-                                                    .minus(Amount.inches("turn-up's join", 0.5)),
-                                            "Half an inch less than asked: the turn-up's join lies above its fold.")),
-                            entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")))),
+                            "drawcord-shorts",
+                            "Drawcord shorts",
+                            "As wide at the waist as at the hip, on elastic and a cord; a turned-up hem.",
+                            Group.SHORTS,
+                            "house",
+                            withSpan(),
+                            Map.ofEntries(
+                                    entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
+                                    entry(WAIST_EASE, NONE),
+                                    entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
+                                    entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
+                                    entry(HEM, worked(given -> given.amount(THIGH), "As wide as the garment's thigh.")),
+                                    entry(
+                                            LENGTH,
+                                            worked(
+                                                    given -> Amount.inches("asked", 18)
+                                                            .minus(Amount.inches("turn-up's join", 0.5)),
+                                                    "Half an inch less than asked: the turn-up's join lies above its fold.")),
+                                    entry(CLOSURE, chosen(Closure.NONE, "It is pulled on."))))
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.LEGS, "house"),
+                            "An inch of ease at each side, the back laid from the bust span, the hem by the thigh.",
+                            DRAWCORD_SHORTS_AMOUNTS))
+                    .made(Operations.STRAIGHT_BAND),
             legs(
-                    "lounge-shorts",
-                    "Lounge shorts",
-                    "By the two arcs, straight and loose, on soft elastic.",
-                    Group.SHORTS,
-                    "arc",
-                    SHORT,
-                    Map.ofEntries(
-                            entry(LENGTH, SHORTS),
-                            entry(
-                                    ELASTIC,
-                                    worked(
-                                            given -> given.body().waist().minus(Amount.inches("soft elastic", 5)),
-                                            "Soft elastic is five to eight inches shorter than the waist.")),
-                            entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
-                            entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")),
-                            entry(WAIST_ALLOWANCE, inches(2, "A casing for an inch of elastic.")),
-                            entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch at every seam.")),
-                            entry(HEM_ALLOWANCE, inches(1, "An inch turned.")))),
+                            "lounge-shorts",
+                            "Lounge shorts",
+                            "By the two arcs, straight and loose, on soft elastic.",
+                            Group.SHORTS,
+                            "house",
+                            SHORT,
+                            Map.ofEntries(
+                                    entry(LENGTH, SHORTS),
+                                    entry(
+                                            ELASTIC,
+                                            worked(
+                                                    given -> given.body()
+                                                            .waist()
+                                                            .minus(Amount.inches("soft elastic", 5)),
+                                                    "Soft elastic is five to eight inches shorter than the waist.")),
+                                    entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
+                                    entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")),
+                                    entry(WAIST_ALLOWANCE, inches(2, "A casing for an inch of elastic.")),
+                                    entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch at every seam.")),
+                                    entry(HEM_ALLOWANCE, inches(1, "An inch turned."))))
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.LEGS, "arc"),
+                            "Each half from its own arc of the tape; straight and loose.",
+                            Map.of())),
             legs(
-                    "box-fold-palazzo",
-                    "Box-fold palazzo",
-                    "The palazzo by sixteenths, the block under the box fold.",
-                    Group.TROUSERS,
-                    "sixteenth",
-                    LONG,
-                    Map.of(
-                            CROTCH_DEPTH, RISE_AND_AN_INCH,
-                            LEG_SHAPE, STRAIGHT,
-                            CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."),
-                            ZIP_LENGTH, inches(9, "Nine inches."),
-                            ZIP_ALLOWANCE, inches(1.5, "An inch and a half beside the zip."))),
+                            "box-fold-palazzo",
+                            "Box-fold palazzo",
+                            "Wide legs with a box fold let into each front, under a shaped band.",
+                            Group.TROUSERS,
+                            "house",
+                            LONG,
+                            Map.of(
+                                    CROTCH_DEPTH, RISE_AND_AN_INCH,
+                                    LEG_SHAPE, STRAIGHT,
+                                    CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."),
+                                    ZIP_LENGTH, inches(9, "Nine inches."),
+                                    ZIP_ALLOWANCE, inches(1.5, "An inch and a half beside the zip.")))
+                    .recipe(Way.byTheRecipe(Ways.of(Ways.LEGS, "sixteenth"), "The palazzo by sixteenths.", Map.of()))
+                    .made(Operations.BOX_FOLD, Operations.SHAPED_BAND),
             legs(
-                    "flap-pocket-shorts",
-                    "Flap-pocket shorts",
-                    "The shorts block in centimetres, a zip in the left side; the block under band and pockets.",
-                    Group.SHORTS,
-                    "house",
-                    SHORT,
-                    Map.of(
-                            LENGTH, SHORTS,
-                            ALLOWANCES, chosen(AllowanceHabit.METRIC, "A centimetre at seams, four at the hem."),
-                            CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side."),
-                            ZIP_LENGTH, fixed(Length.cm(20), "Twenty centimetres, down through the band."))));
+                            "flap-pocket-shorts",
+                            "Flap-pocket shorts",
+                            "The shorts block in centimetres, a zip in the left side; a shaped band, and patch pockets with flaps.",
+                            Group.SHORTS,
+                            "house",
+                            SHORT,
+                            Map.of(
+                                    LENGTH, SHORTS,
+                                    ALLOWANCES,
+                                            chosen(AllowanceHabit.METRIC, "A centimetre at seams, four at the hem."),
+                                    CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side."),
+                                    BAND_HEIGHT, fixed(Length.cm(5), "Five centimetres high, finished."),
+                                    ZIP_LENGTH, fixed(Length.cm(20), "Twenty centimetres, down through the band.")))
+                    .made(Operations.PATCH_POCKET, Operations.SHAPED_BAND));
 
     private LegCuts() {}
 

@@ -6,6 +6,7 @@ import static brightplumb.core.rule.BandSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.DartSettings.*;
 import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.LiningSettings.LINING;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
@@ -18,6 +19,7 @@ import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Given;
+import brightplumb.core.rule.Lined;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
@@ -45,28 +47,32 @@ final class SkirtCuts {
                     PLAIN,
                     Map.of()),
             skirt(
-                    "slit-pencil",
-                    "Slit pencil",
-                    "A straight skirt brought in to a pencil, with a slit to step by.",
-                    "house",
-                    PLAIN,
-                    Map.of(
-                            HEM_TAPER, inches(1.5, "In at each side of the hem."),
-                            CENTRE_BACK_HEM, inches(1, "In at the centre back, joined to the hip."),
-                            ZIP_LENGTH, inches(7, "Seven inches, down to where the slit seam begins."),
-                            SLIT, inches(8, "Eight inches at knee length, to step by."))),
+                            "slit-pencil",
+                            "Slit pencil",
+                            "A straight skirt brought in to a pencil, with a slit to step by.",
+                            "house",
+                            PLAIN,
+                            Map.of(
+                                    HEM_TAPER, inches(1.5, "In at each side of the hem."),
+                                    CENTRE_BACK_HEM, inches(1, "In at the centre back, joined to the hip."),
+                                    ZIP_LENGTH, inches(7, "Seven inches, down to where the slit seam begins."),
+                                    SLIT, inches(8, "Eight inches at knee length, to step by.")))
+                    .made(Operations.STRAIGHT_BAND),
             skirt(
-                    "seat-shaped-skirt",
-                    "Seat-shaped skirt",
-                    "To the knee, shaped in under the seat, with cloth to let out at the side.",
-                    "allocated",
-                    TO_THE_KNEE,
-                    Map.of(
-                            LENGTH, KNEE_LENGTH,
-                            CENTRE_BACK_SHAPE, chosen(CentreBackShape.UNDER_SEAT, "In under the seat, by its size."),
-                            LET_OUT, inches(1, "An inch at the side, waist to hem, to be let out later."),
-                            BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist."),
-                            BAND_HEIGHT, inches(1.5, "A two-inch band, less the half inch of its seam."))),
+                            "seat-shaped-skirt",
+                            "Seat-shaped skirt",
+                            "To the knee, shaped in under the seat, with cloth to let out at the side.",
+                            "allocated",
+                            TO_THE_KNEE,
+                            Map.of(
+                                    LENGTH, KNEE_LENGTH,
+                                    CENTRE_BACK_SHAPE,
+                                            chosen(CentreBackShape.UNDER_SEAT, "In under the seat, by its size."),
+                                    SIDE_ALLOWANCE, inches(0.5, "Half an inch sewn."),
+                                    LET_OUT, inches(0.5, "And half an inch, waist to hem, to be let out later."),
+                                    BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist."),
+                                    BAND_HEIGHT, inches(1.5, "A two-inch band, less the half inch of its seam.")))
+                    .made(Operations.STRAIGHT_BAND),
             skirt(
                     "darted-pencil",
                     "Darted pencil",
@@ -94,16 +100,17 @@ final class SkirtCuts {
                             HEM_TAPER, inches(1.5, "In at each side of the hem."),
                             HEM_ALLOWANCE, inches(1, "An inch turned."))),
             skirt(
-                    "half-block-skirt",
-                    "Half-block skirt",
-                    "Front and back side by side on half the hip, the drop over several darts.",
-                    "halfblock",
-                    PLAIN,
-                    Map.of(
-                            ALLOWANCES,
-                            chosen(
-                                    AllowanceHabit.EIGHTHS,
-                                    "Half an inch at seams, three quarters at the centre back, an inch and a quarter at the hem."))),
+                            "half-block-skirt",
+                            "Half-block skirt",
+                            "Front and back side by side on half the hip, the drop over several darts.",
+                            "halfblock",
+                            PLAIN,
+                            Map.of(
+                                    ALLOWANCES,
+                                    chosen(
+                                            AllowanceHabit.EIGHTHS,
+                                            "Half an inch at seams, three quarters at the centre back, an inch and a quarter at the hem.")))
+                    .made(Operations.KICK_FOLD, Operations.STRAIGHT_BAND),
             skirt(
                             "knit-pencil",
                             "Knit pencil",
@@ -120,52 +127,60 @@ final class SkirtCuts {
                                             chosen(
                                                     AllowanceHabit.KNIT,
                                                     "An inch at the side, to take in on the body.")))
+                    .made(Operations.STRAIGHT_BAND)
                     .in(KNIT),
             skirt(
-                    "lined-pencil",
-                    "Lined pencil",
-                    "The back hollowed to below the seat; made with a lining of the same shape.",
-                    "allocated",
-                    TO_THE_KNEE,
-                    Map.of(
-                            LENGTH, KNEE_LENGTH,
-                            DART_LENGTH_FRONT, inches(6, "Long front darts, for a flat front."),
-                            LET_OUT, inches(0.5, "Half an inch more at the side than is sewn."))),
+                            "lined-pencil",
+                            "Lined pencil",
+                            "The back hollowed to below the seat; made with a lining of the same shape.",
+                            "allocated",
+                            TO_THE_KNEE,
+                            Map.of(
+                                    LENGTH, KNEE_LENGTH,
+                                    DART_LENGTH_FRONT, inches(6, "Long front darts, for a flat front."),
+                                    LINING,
+                                            chosen(
+                                                    Lined.PANEL,
+                                                    "Each panel bagged with its lining before it is seamed."),
+                                    SIDE_ALLOWANCE,
+                                            inches(1.5, "Half an inch for the lining's seam, an inch for the side.")))
+                    .made(Operations.STRAIGHT_BAND, Operations.LINING),
             skirt(
-                    "ankle-pencil",
-                    "Ankle pencil",
-                    "Long and high-waisted, narrowest above the knee, with a slit to walk by.",
-                    "house",
-                    List.of(
-                            WAIST_GIRTH,
-                            HIP_DEPTH,
-                            HIP_GIRTH,
-                            FRONT_HIP_ARC,
-                            BACK_HIP_ARC,
-                            KNEE_DEPTH,
-                            OUTSIDE_LEG,
-                            BUST_GIRTH,
-                            BUST_SPAN),
-                    Map.ofEntries(
-                            Map.entry(LENGTH, worked(SkirtCuts::ankle, "To the ankle.")),
-                            Map.entry(WAIST_EASE, inches(1, "Room under a high waist.")),
-                            Map.entry(
-                                    CENTRE_FRONT_DROP,
-                                    inches(0.5, "Undropped, cloth stands in folds under the front waist.")),
-                            Map.entry(DART_LENGTH_FRONT, toAboveHip(2)),
-                            Map.entry(DART_LENGTH_BACK, toAboveHip(1.25)),
-                            Map.entry(HEM_TAPER, inches(0.5, "In at each side from the knee down.")),
-                            Map.entry(
-                                    CENTRE_BACK_HEM,
-                                    worked(
-                                            SkirtCuts::centreAtKnee,
-                                            "In at the centre back from the knee down, more for a full seat.")),
-                            Map.entry(
-                                    KNEE_LEVEL,
-                                    worked(
-                                            given -> knee(given).minus(Amount.inches("above the knee", 2)),
-                                            "Narrowest two inches above the knee, straight from there.")),
-                            Map.entry(SLIT, inches(18, "Eighteen inches at ankle length, to walk by.")))));
+                            "ankle-pencil",
+                            "Ankle pencil",
+                            "Long and high-waisted, narrowest above the knee, with a slit to walk by.",
+                            "house",
+                            List.of(
+                                    WAIST_GIRTH,
+                                    HIP_DEPTH,
+                                    HIP_GIRTH,
+                                    FRONT_HIP_ARC,
+                                    BACK_HIP_ARC,
+                                    KNEE_DEPTH,
+                                    OUTSIDE_LEG,
+                                    BUST_GIRTH,
+                                    BUST_SPAN),
+                            Map.ofEntries(
+                                    Map.entry(LENGTH, worked(SkirtCuts::ankle, "To the ankle.")),
+                                    Map.entry(WAIST_EASE, inches(1, "Room under a high waist.")),
+                                    Map.entry(
+                                            CENTRE_FRONT_DROP,
+                                            inches(0.5, "Undropped, cloth stands in folds under the front waist.")),
+                                    Map.entry(DART_LENGTH_FRONT, toAboveHip(2)),
+                                    Map.entry(DART_LENGTH_BACK, toAboveHip(1.25)),
+                                    Map.entry(HEM_TAPER, inches(0.5, "In at each side from the knee down.")),
+                                    Map.entry(
+                                            CENTRE_BACK_HEM,
+                                            worked(
+                                                    SkirtCuts::centreAtKnee,
+                                                    "In at the centre back from the knee down, more for a full seat.")),
+                                    Map.entry(
+                                            KNEE_LEVEL,
+                                            worked(
+                                                    given -> knee(given).minus(Amount.inches("above the knee", 2)),
+                                                    "Narrowest two inches above the knee, straight from there.")),
+                                    Map.entry(SLIT, inches(18, "Eighteen inches at ankle length, to walk by."))))
+                    .made(Operations.STRAIGHT_BAND));
 
     private SkirtCuts() {}
 

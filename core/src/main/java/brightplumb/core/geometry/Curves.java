@@ -187,6 +187,49 @@ public final class Curves {
         return OptionalDouble.empty();
     }
 
+    /** How far along a run the place on it lies that is nearest to another, and how far that is, mm. */
+    public static Nearest nearest(List<? extends Segment> run, Point place) {
+        double before = 0;
+        Nearest best = new Nearest(0, Double.POSITIVE_INFINITY);
+        for (Segment segment : run) {
+            double t = nearestParameter(segment, place);
+            double away = segment.at(t).distance(place);
+            if (away < best.away()) {
+                best = new Nearest(before + (t <= 0 ? 0 : segment.part(0, t).length()), away);
+            }
+            before += segment.length();
+        }
+        return best;
+    }
+
+    private static double nearestParameter(Segment segment, Point place) {
+        double best = 0;
+        for (int i = 1; i <= SEARCH; i++) {
+            double t = (double) i / SEARCH;
+            if (segment.at(t).distance(place) < segment.at(best).distance(place)) {
+                best = t;
+            }
+        }
+        double low = Math.max(0, best - 1.0 / SEARCH);
+        double high = Math.min(1, best + 1.0 / SEARCH);
+        for (int i = 0; i < 60; i++) {
+            double a = low + (high - low) / 3;
+            double b = high - (high - low) / 3;
+            if (segment.at(a).distance(place) < segment.at(b).distance(place)) {
+                high = b;
+            } else {
+                low = a;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /**
+     * @param along mm from the run's start
+     * @param away mm from the place
+     */
+    public record Nearest(double along, double away) {}
+
     /** A place on a run and the direction of travel there. */
     public record Along(Point at, Point direction) {}
 }

@@ -41,6 +41,14 @@ public record Rigid(double a, double b, double c, double d, double e, double f) 
                 through.y() - q * through.x() + p * through.y());
     }
 
+    /** The turn and slide that lay one straight line on another, start on start. */
+    public static Rigid onto(Line from, Line to) {
+        Point u = from.direction(0);
+        Point v = to.direction(0);
+        double angle = Math.atan2(u.cross(v), u.dot(v));
+        return slide(to.from().minus(from.from())).after(turn(from.from(), angle));
+    }
+
     public Point apply(Point at) {
         return new Point(a * at.x() + b * at.y() + e, c * at.x() + d * at.y() + f);
     }

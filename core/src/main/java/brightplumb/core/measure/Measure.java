@@ -54,6 +54,12 @@ public enum Measure {
     KNEE_GIRTH("kneeGirth", "Knee", ROUND, "knee", "Round the knee, slightly bent."),
     ANKLE_GIRTH("ankleGirth", "Ankle", ROUND, "ankle", "Round the ankle. A hem must also pass the heel."),
     OUTSIDE_LEG("outsideLeg", "Outside leg", ALONG, "ankle", "Down the side from the waist to the ankle or hem."),
+    WAIST_TO_FLOOR(
+            "waistToFloor",
+            "Waist to floor",
+            ALONG,
+            "ankle",
+            "Down the side from the waist to the floor, in the shoes that will be worn."),
     INSIDE_LEG("insideLeg", "Inside leg", ALONG, "ankle", "From the crotch down the inside of the leg to the ankle."),
     BUST_GIRTH("bustGirth", "Bust", ROUND, "bust", "Round the fullest part of the bust, tape level at the back."),
     BUST_SPAN("bustSpan", "Bust span", ALONG, "bust", "Straight across from bust point to bust point."),
@@ -190,7 +196,7 @@ public enum Measure {
             case WAIST_GIRTH, HIP_GIRTH, BUST_GIRTH -> 200;
             case STATURE -> 400;
             case FRONT_HIP_ARC, BACK_HIP_ARC, CROTCH_LENGTH, VERTICAL_TRUNK -> 100;
-            case OUTSIDE_LEG, INSIDE_LEG, KNEE_DEPTH -> 100;
+            case OUTSIDE_LEG, INSIDE_LEG, KNEE_DEPTH, WAIST_TO_FLOOR -> 100;
             default -> run == ROUND ? 60 : 45;
         };
     }

@@ -1,7 +1,10 @@
 package brightplumb.core.pattern;
 
-import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import java.util.List;
 
 /**
  * A fold laid in the cloth of a piece, not the fold that the cloth is cut on. The cloth between {@code out} and {@code back} lies beneath;
@@ -13,7 +16,31 @@ import brightplumb.core.geometry.Rigid;
  * @param back the line that is brought to the first
  * @param sewnDown mm from the top along which it is stitched shut; 0 where it is only caught at its edge
  */
-public record Fold(Kind kind, Line out, Line middle, Line back, double sewnDown) {
+public record Fold(Kind kind, List<Segment> out, List<Segment> middle, List<Segment> back, double sewnDown) {
+
+    public Fold {
+        out = List.copyOf(out);
+        middle = List.copyOf(middle);
+        back = List.copyOf(back);
+    }
+
+    /** Where the line that is folded outward begins and ends. */
+    public Point outTop() {
+        return out.get(0).from();
+    }
+
+    public Point outFoot() {
+        return out.get(out.size() - 1).to();
+    }
+
+    /** Where the line that is brought to it begins and ends. */
+    public Point backTop() {
+        return back.get(0).from();
+    }
+
+    public Point backFoot() {
+        return back.get(back.size() - 1).to();
+    }
 
     /** What a fold is called at the bench. */
     public enum Kind {
@@ -27,6 +54,6 @@ public record Fold(Kind kind, Line out, Line middle, Line back, double sewnDown)
 
     /** The same fold after a move of the paper. */
     public Fold moved(Rigid move) {
-        return new Fold(kind, out.moved(move), middle.moved(move), back.moved(move), sewnDown);
+        return new Fold(kind, Curves.moved(out, move), Curves.moved(middle, move), Curves.moved(back, move), sewnDown);
     }
 }

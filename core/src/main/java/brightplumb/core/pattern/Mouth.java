@@ -20,8 +20,8 @@ record Mouth(double from, double to) {
         List<Mouth> mouths = new ArrayList<>();
         piece.darts().forEach(d -> add(edge, d.inner(), d.outer(), mouths));
         piece.folds().forEach(f -> {
-            add(edge, f.out().from(), f.back().from(), mouths);
-            add(edge, f.out().to(), f.back().to(), mouths);
+            add(edge, f.outTop(), f.backTop(), mouths);
+            add(edge, f.outFoot(), f.backFoot(), mouths);
         });
         mouths.sort(Comparator.comparingDouble(Mouth::from));
         return mouths;

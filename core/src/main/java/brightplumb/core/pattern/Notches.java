@@ -46,7 +46,10 @@ public final class Notches {
             if (!before.piece().equals(after.piece()) || before.copy() != after.copy()) {
                 for (int other = 0; other < join.layers().size(); other++) {
                     if (other != layer) {
-                        notched = on(notched, join.layers().get(other), words.between(before, after), along);
+                        // Where a layer is held in to the other, the ease is shared out evenly.
+                        double share = join.layers().get(other).length()
+                                / join.layers().get(layer).length();
+                        notched = on(notched, join.layers().get(other), words.between(before, after), along * share);
                     }
                 }
             }
@@ -66,8 +69,7 @@ public final class Notches {
                 double within = along - before;
                 double at = s.backwards() ? s.to() - within : s.from() + within;
                 Piece piece = pattern.piece(s.piece());
-                Curves.Along place =
-                        Curves.along(piece.require(s.role(), s.nth()).run(), at);
+                Curves.Along place = Curves.along(piece.run(s.role(), s.nth()), at);
                 Point outward = place.direction().turned().times(-1);
                 Mark mark = new Mark(Mark.Kind.NOTCH, place.at(), outward, piece.strokes(), text, along);
                 return pattern.instead(piece.marked(mark));

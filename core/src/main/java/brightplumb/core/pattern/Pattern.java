@@ -69,8 +69,7 @@ public record Pattern(List<Piece> pieces, List<Join> joins) {
     public List<Segment> lines(Run run) {
         List<Segment> lines = new ArrayList<>();
         for (Stretch s : run.stretches()) {
-            List<Segment> part =
-                    Curves.part(piece(s.piece()).require(s.role(), s.nth()).run(), s.from(), s.to());
+            List<Segment> part = Curves.part(piece(s.piece()).run(s.role(), s.nth()), s.from(), s.to());
             lines.addAll(s.backwards() ? Curves.reversed(part) : part);
         }
         return List.copyOf(lines);

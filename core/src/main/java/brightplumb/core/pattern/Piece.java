@@ -4,7 +4,6 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -93,6 +92,17 @@ public record Piece(
         return edge(role, nth).orElseThrow(() -> new IllegalStateException(id + " has no " + role.id()));
     }
 
+    /** The lines of an edge or, where the role names one, of a line placed inside the piece. */
+    public List<Segment> run(EdgeRole role, int nth) {
+        return edge(role, nth)
+                .map(Edge::run)
+                .or(() -> lines.stream()
+                        .filter(l -> l.id().equals(role.id()))
+                        .findFirst()
+                        .map(Placed::run))
+                .orElseThrow(() -> new IllegalStateException(id + " has no " + role.id()));
+    }
+
     /** Whether it lies behind: drawn in the back's ink, notched with two strokes. */
     public boolean behind() {
         return id.behind();
@@ -170,32 +180,9 @@ public record Piece(
                 edges.stream().map(e -> e.role().equals(role) ? e.as(end) : e).toList());
     }
 
-    /**
-     * The piece as it lies on the body: its folds shut, its zones where they belong, hidden cloth left out. An edge that is hidden
-     * altogether is left out too. It is for looking at and measuring, not for cutting: its outline need not be closed.
-     */
+    /** The piece as it lies on the body: see {@link Worn}. */
     public Piece worn() {
-        if (onBody.equals(OnBody.AS_DRAFTED)) {
-            return this;
-        }
-        List<Edge> seen = new ArrayList<>();
-        for (Edge edge : edges) {
-            List<Segment> run = new ArrayList<>();
-            for (Segment part : edge.run()) {
-                onBody.at(part.at(0.5)).ifPresent(move -> run.add(part.moved(move)));
-            }
-            if (!run.isEmpty()) {
-                seen.add(edge.along(run));
-            }
-        }
-        List<Dart> laid = darts.stream()
-                .flatMap(d -> onBody.at(d.point()).stream().map(d::moved))
-                .toList();
-        List<Mark> shown = marks.stream()
-                .flatMap(m -> onBody.at(m.at()).stream().map(m::moved))
-                .toList();
-        return new Piece(
-                id, title, panel, layer, seen, laid, List.of(), List.of(), shown, grain, copies, OnBody.AS_DRAFTED);
+        return onBody.equals(OnBody.AS_DRAFTED) ? this : Worn.of(this);
     }
 
     /** The piece after a move of the paper; it lies on the body as before. */

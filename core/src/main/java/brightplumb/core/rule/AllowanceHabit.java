@@ -7,7 +7,9 @@ public enum AllowanceHabit implements Choice {
     INCH("inch-bench", "Inch bench", inches(1), inches(0.5), inches(1), inches(0.5), inches(2)),
     METRIC("metric-bench", "Metric bench", Length.cm(1), Length.cm(1), Length.cm(2), Length.cm(1), Length.cm(4)),
     EIGHTHS("eighths-bench", "Eighths bench", inches(0.5), inches(0.5), inches(0.75), inches(0.75), inches(1.25)),
-    KNIT("knit", "Knit", inches(1), inches(0.5), inches(0.5), inches(0.5), inches(1.5));
+    KNIT("knit", "Knit", inches(1), inches(0.5), inches(0.5), inches(0.5), inches(1.5)),
+    /** Cut on the body line and sewn half an inch inside it: for cloth that stretches. */
+    ON_THE_LINE("on-the-line", "On the line", inches(0), inches(0), inches(0), inches(0), inches(0));
 
     private final String id;
     private final String title;

@@ -1,5 +1,9 @@
 package brightplumb.core.rule;
 
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
 /** What is added outside the sewn lines. */
 public final class AllowanceSettings {
 
@@ -15,11 +19,32 @@ public final class AllowanceSettings {
             Setting.length("inseamAllowance", "Inseam allowance", Zone.MAKING, "Inseam", 0, 60);
     public static final Setting CENTRE_ALLOWANCE =
             Setting.length("centreAllowance", "Centre seam allowance", Zone.MAKING, "Centre seam", 0, 80);
-    public static final Setting ZIP_ALLOWANCE =
-            Setting.length("zipAllowance", "Zip allowance", Zone.MAKING, "Beside the zip", 0, 80);
+    public static final Setting ZIP_ALLOWANCE = Setting.length(
+                    "zipAllowance", "Zip allowance", Zone.MAKING, "Beside the zip", 0, 80)
+            .when(set -> set.chose(ClosureSettings.CLOSURE, Closure.CENTRE_BACK_ZIP)
+                    || set.chose(ClosureSettings.CLOSURE, Closure.FLY));
     public static final Setting HEM_ALLOWANCE =
             Setting.length("hemAllowance", "Hem allowance", Zone.MAKING, "Hem turned", 0, 150);
     public static final Setting LET_OUT = Setting.length("letOut", "Let-out", Zone.MAKING, "Let-out at side", 0, 80);
+
+    private static final Pattern ONE_EDGE = Pattern.compile("allowance\\.([a-z-]+)\\.([a-z.]+(#[2-9])?)");
+
+    /** The allowance of one edge of one piece, by its key: {@code allowance.front.side}; empty where a key is none such. */
+    public static Optional<Setting> ofEdge(String key) {
+        Matcher edge = ONE_EDGE.matcher(key);
+        return edge.matches() ? Optional.of(ofEdge(edge.group(1), edge.group(2))) : Optional.empty();
+    }
+
+    /** The allowance of one edge of one piece. */
+    public static Setting ofEdge(String piece, String edge) {
+        return Setting.length(
+                "allowance." + piece + "." + edge,
+                "Allowance of " + piece + ", " + edge.replace('.', ' '),
+                Zone.MAKING,
+                piece + ", " + edge.replace('.', ' '),
+                0,
+                150);
+    }
 
     private AllowanceSettings() {}
 }

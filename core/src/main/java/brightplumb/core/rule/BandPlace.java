@@ -6,6 +6,8 @@ public enum BandPlace implements Choice {
     ABOVE("above", "Above the waist line"),
     /** The band finishes at the waist; depth and length give up its height. */
     INCLUDED("included", "Included in the length"),
+    /** Drafted whole from the natural waist; the band's height is then cut off the top. */
+    TAKEN_OFF("taken-off", "Taken off the top"),
     NONE("none", "None");
 
     private final String id;

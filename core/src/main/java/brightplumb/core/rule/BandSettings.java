@@ -5,8 +5,17 @@ public final class BandSettings {
 
     public static final Setting BAND_PLACE =
             Setting.choice("bandPlace", "Band place", Zone.MAKING, "Band", BandPlace.values());
-    public static final Setting BAND_HEIGHT =
-            Setting.length("bandHeight", "Band height", Zone.MAKING, "Band high", 0, 150);
+
+    public static final Setting BAND_HEIGHT = Setting.length(
+                    "bandHeight", "Band height", Zone.MAKING, "Band high", 0, 150)
+            .when(set -> !set.chose(BAND_PLACE, BandPlace.NONE));
+
+    public static final Setting BAND_KIND =
+            Setting.choice("bandKind", "Ends of the band", Zone.MAKING, "Ends", BandKind.values());
+
+    public static final Setting BAND_OVERLAP = Setting.length(
+                    "bandOverlap", "Band overlap", Zone.MAKING, "Underlap", 0, 120)
+            .when(set -> set.chose(BAND_KIND, BandKind.LAPPED));
 
     private BandSettings() {}
 }

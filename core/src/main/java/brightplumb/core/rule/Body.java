@@ -27,6 +27,10 @@ public final class Body {
     private final Map<Measure, Amount> taken = new EnumMap<>(Measure.class);
     private final Map<Measure, Estimate> estimates = new EnumMap<>(Measure.class);
 
+    /** Measures that begin at the waist: they give up what a garment sits below it; the crotch length twice that. */
+    private static final List<Measure> FROM_THE_WAIST =
+            List.of(HIP_DEPTH, BODY_RISE, KNEE_DEPTH, OUTSIDE_LEG, WAIST_TO_FLOOR);
+
     private Amount hipDepthAtCentre;
 
     private Body(Sheet sheet, Hand side) {
@@ -109,6 +113,45 @@ public final class Body {
         return new Refusal.Fault("measures." + measure.key(), message);
     }
 
+    /**
+     * The same body from where a garment sits below its waist: every depth gives up as much, the loop between the legs twice that, and the
+     * waist is read between waist and hip, which is a guess.
+     *
+     * @param below mm below the waist, 0 or more
+     */
+    Body sitting(Amount below) {
+        if (below.value() == 0) {
+            return this;
+        }
+        Body lower = new Body();
+        lower.taken.putAll(taken);
+        lower.estimates.putAll(estimates);
+        Amount share = Amount.ratio(
+                "how far down to the hip",
+                Math.min(1, below.value() / hipDepth().value()));
+        Amount waist = waist().plus(hip().minus(waist()).times(share))
+                .named(null, "waist where it sits")
+                .asEstimate();
+        lower.taken.put(WAIST_GIRTH, waist);
+        lower.estimates.put(WAIST_GIRTH, new Estimate(WAIST_GIRTH, waist, "between waist and hip"));
+        for (Measure measure : FROM_THE_WAIST) {
+            find(measure).ifPresent(depth -> lower.lowered(measure, depth.minus(below)));
+        }
+        find(CROTCH_LENGTH).ifPresent(loop -> lower.lowered(CROTCH_LENGTH, loop.minus(below.times(2))));
+        lower.hipDepthAtCentre = hipDepthAtCentre == null ? null : hipDepthAtCentre.minus(below);
+        return lower;
+    }
+
+    private void lowered(Measure measure, Amount depth) {
+        Amount named = depth.named(null, measure.spoken() + " from there");
+        if (taken.containsKey(measure)) {
+            taken.put(measure, named);
+        }
+        estimates.computeIfPresent(measure, (m, guess) -> new Estimate(m, named.asEstimate(), guess.rule()));
+    }
+
+    private Body() {}
+
     private void estimate() {
         guessMissing(HIP_DEPTH, "8 in for everyone", () -> Amount.inches("usual waist to hip", 8));
         guessMissing(
@@ -131,6 +174,12 @@ public final class Body {
                                 .over(2)
                                 .minus(Amount.inches("knee above the middle", 2))
                         : Amount.inches("usual waist to knee", 23));
+        if (taken.containsKey(OUTSIDE_LEG)) {
+            guessMissing(
+                    WAIST_TO_FLOOR,
+                    "outside leg + 3 in",
+                    () -> taken.get(OUTSIDE_LEG).plus(Amount.inches("ankle to the floor", 3)));
+        }
         guessMissing(
                 THIGH_GIRTH,
                 "0.553 × hip + 3.4 cm",

@@ -24,7 +24,8 @@ public final class CrotchSettings {
             Setting.choice("frontCurve", "Front curve", Zone.CROTCH, "Front curve", FrontCurve.values());
     public static final Setting CURVE_GUIDE_FRONT = Setting.length(
                     "curveGuideFront", "Front curve guide", Zone.CROTCH, "Front curve at 45°", 5, 120)
-            .tellingBy("crotch.guide.front");
+            .tellingBy("crotch.guide.front")
+            .when(set -> !set.chose(FRONT_CURVE, FrontCurve.TWO_CHORDS));
     public static final Setting CURVE_GUIDE_BACK = Setting.length(
                     "curveGuideBack", "Back curve guide", Zone.CROTCH, "Back curve at 45°", 5, 160)
             .tellingBy("crotch.guide.back");

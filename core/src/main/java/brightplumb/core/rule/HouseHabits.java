@@ -42,6 +42,7 @@ final class HouseHabits {
             entry(
                     DART_LENGTH_BACK,
                     worked(given -> aboveHip(given, 2.5), "The seat's fullest point lies lower than the belly's.")),
+            entry(SITS_BELOW, inches(0, "At the waist, where every depth was taped from.")),
             entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
             entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
             entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
@@ -65,10 +66,11 @@ final class HouseHabits {
     }
 
     static Rule byHabit(Function<AllowanceHabit, Length> edge) {
-        return worked(
-                given -> Amount.length(
-                        "by habit", edge.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class))),
-                "As the habit of allowances has it.");
+        return worked(given -> habit(given, edge), "As the habit of allowances has it.");
+    }
+
+    static Amount habit(Given given, Function<AllowanceHabit, Length> edge) {
+        return Amount.length("by habit", edge.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class)));
     }
 
     static Amount zip(Given given) {

@@ -3,6 +3,7 @@ package brightplumb.core.rule;
 import static brightplumb.core.rule.AllowanceSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.DartSettings.*;
 import static brightplumb.core.rule.ElasticSettings.*;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
@@ -37,6 +38,9 @@ final class HouseLegs {
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
                                     "Room to sit and bend: an inch and a half all round in cloth that does not give.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
+                    entry(
+                            DARTS_FRONT,
+                            chosen(DartCount.BY_INTAKE, "One dart carries an inch; more is split into two.")),
                     entry(CENTRE_FRONT_IN, inches(0.25, "The centre front follows the belly in to the waist.")),
                     entry(SIDE_RISE, inches(0.25, "Over the side of the hip the way is longer than down the middle.")),
                     entry(

@@ -13,8 +13,8 @@ public sealed interface Rule {
     /** An amount worked out from the body and the cloth. */
     record Worked(Function<Given, Amount> amount, String why) implements Rule {}
 
-    /** A named choice. */
-    record Chosen(Choice choice, String why) implements Rule {}
+    /** A named choice, the same for every body or chosen by what else is set. */
+    record Chosen(Function<Given, Choice> choice, String why) implements Rule {}
 
     /** So many inches, for every body. */
     static Rule inches(double inches, String why) {
@@ -33,6 +33,11 @@ public sealed interface Rule {
 
     /** A named choice. */
     static Rule chosen(Choice choice, String why) {
+        return new Chosen(given -> choice, why);
+    }
+
+    /** A choice that hangs on what else is set. */
+    static Rule choosing(Function<Given, Choice> choice, String why) {
         return new Chosen(choice, why);
     }
 }

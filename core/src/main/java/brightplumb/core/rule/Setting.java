@@ -35,6 +35,7 @@ public final class Setting implements Comparable<Setting> {
     private final List<Choice> choices;
     private final List<String> facts;
     private final Predicate<Settings> applies;
+    private final boolean levelled;
 
     private Setting(
             String key,
@@ -46,7 +47,9 @@ public final class Setting implements Comparable<Setting> {
             double most,
             List<Choice> choices,
             List<String> facts,
-            Predicate<Settings> applies) {
+            Predicate<Settings> applies,
+            boolean levelled) {
+        this.levelled = levelled;
         this.key = key;
         this.title = title;
         this.zone = zone;
@@ -69,27 +72,37 @@ public final class Setting implements Comparable<Setting> {
      * @param most the largest length that is taken, mm
      */
     public static Setting length(String key, String title, Zone zone, String label, double least, double most) {
-        return new Setting(key, title, zone, label, Kind.LENGTH, least, most, List.of(), List.of(), set -> true);
+        return new Setting(key, title, zone, label, Kind.LENGTH, least, most, List.of(), List.of(), set -> true, false);
     }
 
     /** A ratio between two others. */
     public static Setting ratio(String key, String title, Zone zone, String label, double least, double most) {
-        return new Setting(key, title, zone, label, Kind.RATIO, least, most, List.of(), List.of(), set -> true);
+        return new Setting(key, title, zone, label, Kind.RATIO, least, most, List.of(), List.of(), set -> true, false);
     }
 
     /** One of several choices. */
     public static Setting choice(String key, String title, Zone zone, String label, Choice... choices) {
-        return new Setting(key, title, zone, label, Kind.CHOICE, 0, 0, List.of(choices), List.of(), set -> true);
+        return new Setting(key, title, zone, label, Kind.CHOICE, 0, 0, List.of(choices), List.of(), set -> true, false);
+    }
+
+    /** The same length, which can also be said against a level of the body. */
+    public Setting againstLevels() {
+        return new Setting(key, title, zone, label, kind, least, most, choices, facts, applies, true);
+    }
+
+    /** Whether it can be said against a level of the body. */
+    public boolean isLevelled() {
+        return levelled;
     }
 
     /** The same setting whose outcome facts tell, where the body or a plan has the last word: the first that a draft has. */
     public Setting tellingBy(String... names) {
-        return new Setting(key, title, zone, label, kind, least, most, choices, List.of(names), applies);
+        return new Setting(key, title, zone, label, kind, least, most, choices, List.of(names), applies, levelled);
     }
 
     /** The same setting, which changes something only while something holds. */
     public Setting when(Predicate<Settings> holds) {
-        return new Setting(key, title, zone, label, kind, least, most, choices, facts, applies.and(holds));
+        return new Setting(key, title, zone, label, kind, least, most, choices, facts, applies.and(holds), levelled);
     }
 
     /** The same setting where only some of its choices can be made. */
@@ -98,7 +111,7 @@ public final class Setting implements Comparable<Setting> {
         if (!choices.containsAll(offered)) {
             throw new IllegalArgumentException(key + " has not all these choices");
         }
-        return new Setting(key, title, zone, label, kind, least, most, List.copyOf(offered), facts, applies);
+        return new Setting(key, title, zone, label, kind, least, most, List.copyOf(offered), facts, applies, levelled);
     }
 
     /** Its name in requests. */

@@ -22,7 +22,7 @@ public final class Settings {
 
     /**
      * @param asked the rules of the garment, its cut's and its operations', which win over the way's
-     * @param byHand what was set by hand: a {@link Double} in mm or a ratio, or a {@link Choice}
+     * @param byHand what was set by hand: a {@link Double} in mm or a ratio, a {@link Choice}, or a length {@link AgainstLevel}
      */
     public Settings(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
         this.way = way;
@@ -38,9 +38,22 @@ public final class Settings {
         return new Settings(way, asked, hands, given.body(), given.cloth());
     }
 
-    /** The same settings on another body, or another side of it. */
+    /**
+     * The settings in force on a body as it was taped, seen from where the garment sits.
+     *
+     * @param body the body, from its waist
+     */
+    public static Settings on(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
+        return new Settings(way, asked, byHand, body, cloth).on(body);
+    }
+
+    /** The same settings on another body as it was taped, or another side of it. */
     public Settings on(Body body) {
-        return new Settings(way, asked, byHand, body, given.cloth());
+        Settings natural = new Settings(way, asked, byHand, body, given.cloth());
+        Amount below = natural.knows(WaistSettings.SITS_BELOW) ? natural.amount(WaistSettings.SITS_BELOW) : null;
+        return below == null || below.value() == 0
+                ? natural
+                : new Settings(way, asked, byHand, body.sitting(below), given.cloth());
     }
 
     public Way way() {
@@ -124,6 +137,11 @@ public final class Settings {
     }
 
     private Amount work(Setting setting) {
+        if (byHand.get(setting) instanceof AgainstLevel length) {
+            return length.on(given.body(), setting)
+                    .named(null, setting.spoken())
+                    .asOverride();
+        }
         if (byHand.get(setting) instanceof Double value) {
             Amount set = setting.isRatio()
                     ? Amount.ratio("set by hand", value)
@@ -145,7 +163,8 @@ public final class Settings {
     /** A setting's choice. */
     public <C extends Choice> C choice(Setting setting, Class<C> type) {
         Object set = byHand.get(setting);
-        return type.cast(set != null ? set : ((Rule.Chosen) require(setting)).choice());
+        return type.cast(
+                set != null ? set : ((Rule.Chosen) require(setting)).choice().apply(given));
     }
 
     /** Whether a setting's choice is one, where anything says what it is. */

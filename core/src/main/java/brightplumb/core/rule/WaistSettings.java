@@ -3,6 +3,9 @@ package brightplumb.core.rule;
 /** What can be set at the waist. */
 public final class WaistSettings {
 
+    public static final Setting SITS_BELOW =
+            Setting.length("sitsBelow", "Sits below the waist", Zone.WAIST, "Sits below", 0, 150);
+
     public static final Setting WAIST_EASE =
             Setting.length("waistEase", "Waist ease", Zone.WAIST, "Ease all round", -300, 300);
     public static final Setting WAIST_FINISH =
@@ -16,15 +19,19 @@ public final class WaistSettings {
             Setting.length("centreBackDrop", "Centre back drop", Zone.WAIST, "Centre back down", 0, 60);
     public static final Setting SIDE_RISE = Setting.length("sideRise", "Side rise", Zone.WAIST, "Side up", 0, 40)
             .tellingBy("side.rise");
+    public static final Setting CENTRE_BACK_SHAPE =
+            Setting.choice("centreBackShape", "Centre back shape", Zone.WAIST, "Centre back", CentreBackShape.values());
+
     public static final Setting BACK_IN = Setting.length(
                     "backIn", "Centre back in", Zone.WAIST, "Centre back in", 0, 140)
-            .tellingBy("centre.back.in", "back.in");
+            .tellingBy("centre.back.in", "back.in")
+            .when(set -> !set.chose(CENTRE_BACK_SHAPE, CentreBackShape.STRAIGHT)
+                    && !set.chose(CENTRE_BACK_SHAPE, CentreBackShape.UNDER_SEAT));
     public static final Setting BACK_RISE = Setting.length(
                     "backRise", "Back rise", Zone.WAIST, "Centre back up", 0, 100)
             .tellingBy("back.rise");
-    public static final Setting CENTRE_BACK_SHAPE =
-            Setting.choice("centreBackShape", "Centre back shape", Zone.WAIST, "Centre back", CentreBackShape.values());
-    public static final Setting SEAT = Setting.choice("seat", "Seat", Zone.WAIST, "Seat", Seat.values());
+    public static final Setting SEAT = Setting.choice("seat", "Seat", Zone.WAIST, "Seat", Seat.values())
+            .when(set -> set.chose(CENTRE_BACK_SHAPE, CentreBackShape.UNDER_SEAT));
 
     private WaistSettings() {}
 }

@@ -11,4 +11,12 @@ public final class Ways {
     public static final List<Way> LEGS = List.of(QuarterLegs.WAY, SixteenthLegs.WAY, ArcLegs.WAY, HouseLegs.WAY);
 
     private Ways() {}
+
+    /** The way of that name among several. */
+    public static Way of(List<Way> ways, String id) {
+        return ways.stream()
+                .filter(w -> w.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No way " + id));
+    }
 }

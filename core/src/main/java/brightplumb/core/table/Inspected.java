@@ -137,13 +137,21 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
         return panel("back");
     }
 
+    /** Front and back as they are cut, folds open. */
+    public List<Piece> asCut() {
+        return List.of(cut("front"), cut("back"));
+    }
+
     private Piece panel(String panel) {
+        return cut(panel).worn();
+    }
+
+    private Piece cut(String panel) {
         return draft.pieces().stream()
                 .filter(p -> p.panel().equals(panel) && p.layer() == Layer.SHELL)
                 .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("No " + panel))
-                .worn();
+                .orElseThrow(() -> new IllegalStateException("No " + panel));
     }
 
     /** The join of a name on the side that is looked at. */

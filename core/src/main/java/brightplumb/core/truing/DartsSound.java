@@ -37,7 +37,7 @@ final class DartsSound {
 
     /** Whether there is a dart at all. */
     static boolean applies(Inspected on) {
-        return !on.front().darts().isEmpty() || !on.back().darts().isEmpty();
+        return on.asCut().stream().anyMatch(p -> !p.darts().isEmpty());
     }
 
     static Check of(Inspected on) {
@@ -102,7 +102,7 @@ final class DartsSound {
     record Darts(Inspected on) implements Evidence {
 
         List<Piece> pieces() {
-            return List.of(on.front(), on.back());
+            return on.asCut();
         }
 
         static boolean tooHeavy(Piece piece, Dart dart) {
@@ -185,8 +185,8 @@ final class DartsSound {
                     .say(PENCIL, Point.of(width - 40, hipY + 22), "hip")
                     .draw(PENCIL, Point.of(0, hipY - Length.INCH), Point.of(width, hipY - Length.INCH))
                     .say(PENCIL, Point.of(width - 60, hipY - Length.INCH - 8), "no lower than this");
-            show(table, on.front(), Point.of(0, 0));
-            show(table, on.back(), Point.of(gap, 0));
+            show(table, pieces().get(0), Point.of(0, 0));
+            show(table, pieces().get(1), Point.of(gap, 0));
             return table.done();
         }
 

@@ -17,9 +17,9 @@ import brightplumb.core.rule.HemSettings;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
-import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Legs at a step inside a skirt. From mid-thigh down, legs a step apart are separated in proportion to the way down the leg; the cloth
@@ -28,6 +28,7 @@ import java.util.List;
  */
 final class Stepping implements Evidence {
 
+    private static final Set<String> OPENS = Set.of("slit", "kick.height");
     private static final int LEVELS = 12;
     private static final double LEG_OF_STATURE = 0.47;
 
@@ -50,12 +51,12 @@ final class Stepping implements Evidence {
         Body body = on.body();
         this.give = 1 + on.set().cloth().stretch();
         this.step = on.set().amount(HemSettings.STRIDE).value();
-        Amount cut = on.draft().steps().stream()
-                .filter(s -> s.id().equals("slit"))
-                .findFirst()
-                .map(s -> s.amount())
-                .orElse(null);
-        this.slit = cut == null ? 0 : cut.value();
+        // A slit opens, and a kick fold gives, from the hem up.
+        this.slit = on.draft().steps().stream()
+                .filter(step -> OPENS.contains(step.id()))
+                .mapToDouble(step -> step.amount().value())
+                .max()
+                .orElse(0);
         this.hip = body.hipDepth().value();
         this.top = hip - on.hipY();
         this.legLength = body.find(Measure.OUTSIDE_LEG)

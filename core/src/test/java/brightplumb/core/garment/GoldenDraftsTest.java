@@ -104,8 +104,8 @@ class GoldenDraftsTest {
     private static List<String> lines(Recipe recipe, Bodies.Row body) {
         List<String> lines = new ArrayList<>();
         try {
-            Drafted drafted = Drafting.draft(
-                    DraftRequest.of(recipe.cut().id(), recipe.way().id(), Bodies.withDepths(body), Map.of(), null));
+            Drafted drafted = Drafting.draft(DraftRequest.of(
+                    recipe.cut().id(), recipe.way().id(), Bodies.withDepths(body), Map.of(), null, MadeWith.NOTHING));
             drafted.draft().facts().forEach((name, amount) -> lines.add(name + " " + number(amount.value())));
             drafted.checks()
                     .forEach(check -> lines.add(

@@ -163,8 +163,8 @@ public record DrawnPattern(List<Piece> pieces) {
 
     private static Stream<Inner> lines(Fold fold) {
         return Stream.of(
-                new Inner(true, "fold", List.of(fold.out())),
-                new Inner(true, "", List.of(fold.middle())),
-                new Inner(true, "", List.of(fold.back())));
+                new Inner(true, "fold", fold.out()),
+                new Inner(true, "", fold.middle()),
+                new Inner(true, "", fold.back()));
     }
 }

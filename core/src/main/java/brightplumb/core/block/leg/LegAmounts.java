@@ -12,6 +12,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.DartCount;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
@@ -19,6 +20,7 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.working.Amount;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * The arithmetic between hip and waist of a leg: the centre comes in first, the darts take their part of what is left, the side the
@@ -136,7 +138,7 @@ final class LegAmounts {
 
     private List<DartLine> darts(
             Half panel, Amount waist, Amount centreIn, Amount intake, Amount crease, double slope) {
-        int count = DartRules.count(paper, panel, intake, false);
+        int count = DartRules.count(paper, panel, intake, fixed(panel));
         if (count == 0) {
             return placed(panel, centreIn.plus(waist.over(2)), List.of());
         }
@@ -169,6 +171,10 @@ final class LegAmounts {
                 second.named(null, "second dart"),
                 "Half-way from the first dart to the side.");
         return two;
+    }
+
+    private OptionalInt fixed(Half panel) {
+        return panel == Half.FRONT && set.chose(DARTS_FRONT, DartCount.ONE) ? OptionalInt.of(1) : OptionalInt.empty();
     }
 
     private List<DartLine> placed(Half panel, Amount first, List<DartLine> darts) {

@@ -12,6 +12,7 @@ import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -22,6 +23,7 @@ import java.util.List;
 public final class Legs implements Operation {
 
     private static final List<Setting> READS = List.of(
+            SITS_BELOW,
             WAIST_EASE,
             WAIST_FINISH,
             CENTRE_FRONT_DROP,
@@ -29,6 +31,7 @@ public final class Legs implements Operation {
             SIDE_RISE,
             BACK_IN,
             BACK_RISE,
+            DARTS_FRONT,
             DART_INTAKE_FRONT,
             DART_LENGTH_FRONT,
             DART_INTAKE_BACK,
@@ -59,7 +62,7 @@ public final class Legs implements Operation {
             BACK_SIDE_ADD,
             LENGTH,
             BAND_PLACE,
-            BAND_HEIGHT,
+            BAND_HEIGHT.when(set -> set.chose(BAND_PLACE, BandPlace.INCLUDED)),
             CLOSURE,
             ZIP_LENGTH,
             ELASTIC,

@@ -9,6 +9,7 @@ import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Operation;
@@ -20,6 +21,7 @@ import java.util.List;
 public final class Skirt implements Operation {
 
     private static final List<Setting> READS = List.of(
+            SITS_BELOW,
             WAIST_EASE,
             CENTRE_FRONT_DROP,
             CENTRE_BACK_DROP,
@@ -37,13 +39,15 @@ public final class Skirt implements Operation {
             NEGATIVE_EASE,
             LENGTH,
             HEM_TAPER,
+            HEM_TAPER_FRONT,
+            HEM_TAPER_BACK,
             TAPER_START,
             KNEE_LEVEL,
             CENTRE_BACK_HEM,
             SLIT,
             STRIDE,
             BAND_PLACE,
-            BAND_HEIGHT,
+            BAND_HEIGHT.when(set -> set.chose(BAND_PLACE, BandPlace.INCLUDED)),
             CLOSURE.offering(Closure.CENTRE_BACK_ZIP, Closure.SIDE_ZIP, Closure.NONE),
             ZIP_LENGTH,
             ALLOWANCES,

@@ -79,7 +79,8 @@ final class SkirtBlock {
         Amount rise = drop(SIDE_RISE, "side.rise", "Side up", wider);
 
         // Hem
-        Amount taper = setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
+        Amount frontTaper = taper(HEM_TAPER_FRONT, FRONT);
+        Amount backTaper = taper(HEM_TAPER_BACK, BACK);
         Amount start = setting(TAPER_START, "taper.start", "Taper starts below the hip")
                 .atMost(length.minus(hipDepth).over(2));
         Amount narrow = narrow(hipDepth, length, start);
@@ -90,11 +91,11 @@ final class SkirtBlock {
                         back.centreIn().value(),
                         set.amount(CENTRE_BACK_HEM).value(),
                         narrow.value(),
-                        taper.value() > 0),
+                        backTaper.value() > 0),
                 backDrop.value(),
                 hipDepth.value(),
                 length.value());
-        hems(frontHip, backHip, taper, centreBack);
+        hems(frontHip, backHip, frontTaper, backTaper, centreBack);
 
         // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
         // length.
@@ -103,7 +104,8 @@ final class SkirtBlock {
                 set,
                 hipDepth.value(),
                 length.value(),
-                taper.value(),
+                frontTaper.value(),
+                backTaper.value(),
                 start.value(),
                 narrow.value(),
                 rise.value());
@@ -216,6 +218,18 @@ final class SkirtBlock {
         return new WaistQuarter(hip, WaistQuarter.STRAIGHT, waist, centreIn, intake, darts, inset);
     }
 
+    /** How far a panel's side comes in at the hem; said once where both are alike. */
+    private Amount taper(Setting ofPanel, Half panel) {
+        Amount both = set.amount(HEM_TAPER);
+        Amount taper = set.amount(ofPanel);
+        if (panel == FRONT) {
+            setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
+        }
+        return taper.value() == both.value()
+                ? both
+                : setting(ofPanel, "hem.taper." + panel.id(), panel.title() + " side in at the hem");
+    }
+
     private Amount setting(Setting setting, String id, String title) {
         return paper.step(id, title, set.amount(setting), set.why(setting));
     }
@@ -227,9 +241,9 @@ final class SkirtBlock {
                 set.why(setting));
     }
 
-    private void hems(Amount frontHip, Amount backHip, Amount taper, CentreBack centreBack) {
-        Amount front = frontHip.minus(taper).named("hem.quarter.front", "front hem quarter");
-        Amount back = backHip.minus(taper);
+    private void hems(Amount frontHip, Amount backHip, Amount frontTaper, Amount backTaper, CentreBack centreBack) {
+        Amount front = frontHip.minus(frontTaper).named("hem.quarter.front", "front hem quarter");
+        Amount back = backHip.minus(backTaper);
         if (centreBack.hem().x() > 0) {
             back = back.minus(Amount.length(
                             "centre back in at the hem",

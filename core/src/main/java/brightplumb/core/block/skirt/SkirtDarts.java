@@ -11,6 +11,7 @@ import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
+import java.util.OptionalInt;
 
 /** How many darts a quarter of a skirt has, where they stand and how long they are. */
 final class SkirtDarts {
@@ -32,7 +33,7 @@ final class SkirtDarts {
         boolean always = panel == Half.FRONT
                 && plan.shares().filter(DartPlan.Shares::twoFrontDarts).isPresent()
                 && intake.value() >= Length.INCH / 2;
-        int count = DartRules.count(paper, panel, intake, always);
+        int count = DartRules.count(paper, panel, intake, always ? OptionalInt.of(2) : OptionalInt.empty());
         if (count == 0) {
             return List.of();
         }

@@ -37,7 +37,8 @@ final class SkirtLines {
     private final Settings set;
     private final double hipY;
     private final double hemY;
-    private final double taper;
+    private final double frontTaper;
+    private final double backTaper;
     private final double taperStart;
     private final double narrowY;
     private final double rise;
@@ -47,7 +48,8 @@ final class SkirtLines {
             Settings set,
             double hipY,
             double hemY,
-            double taper,
+            double frontTaper,
+            double backTaper,
             double taperStart,
             double narrowY,
             double rise) {
@@ -55,7 +57,8 @@ final class SkirtLines {
         this.set = set;
         this.hipY = hipY;
         this.hemY = hemY;
-        this.taper = taper;
+        this.frontTaper = frontTaper;
+        this.backTaper = backTaper;
         this.taperStart = taperStart;
         this.narrowY = narrowY;
         this.rise = rise;
@@ -63,18 +66,18 @@ final class SkirtLines {
 
     Panelled front(WaistQuarter quarter, double drop) {
         List<Segment> centre = List.of(new Line(Point.of(0, drop), Point.of(0, hemY)));
-        SkirtSide side = side(quarter, 0);
+        SkirtSide side = side(quarter, 0, frontTaper);
         return drawn(Half.FRONT, quarter, centre, side, hem(side, 0), side);
     }
 
     /** The back, whose side is as long as the front's. */
     Panelled back(WaistQuarter quarter, CentreBack centre, double wanted) {
-        SkirtSide side = side(quarter, centre.inAt(hipY));
+        SkirtSide side = side(quarter, centre.inAt(hipY), backTaper);
         HemLine hem = hem(side, centre.hem().x());
         return drawn(Half.BACK, quarter, centre.run(), side, hem, side.asLongAs(wanted, hem.sideEnd()));
     }
 
-    private SkirtSide side(WaistQuarter quarter, double centreIn) {
+    private SkirtSide side(WaistQuarter quarter, double centreIn, double taper) {
         Point hip = Point.of(centreIn + quarter.hip().value(), hipY);
         return new SkirtSide(hip, taper, taperStart, narrowY, hemY, quarter.waistWider());
     }

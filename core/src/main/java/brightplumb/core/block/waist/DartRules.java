@@ -9,6 +9,7 @@ import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
+import java.util.OptionalInt;
 
 /** What holds for darts on every lower garment: how many, how long, how near the edges. */
 public final class DartRules {
@@ -27,11 +28,12 @@ public final class DartRules {
     /**
      * How many darts an intake asks for: none, one or two.
      *
-     * @param two whether there are always two
+     * @param fixed how many there are where there is anything to take, whatever it is; empty where the intake says
      */
-    public static int count(Paper paper, Half panel, Amount intake, boolean two) {
+    public static int count(Paper paper, Half panel, Amount intake, OptionalInt fixed) {
         Amount most = DartLimit.of(panel);
-        int count = intake.value() == 0 ? 0 : two || intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
+        int asked = intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
+        int count = intake.value() == 0 ? 0 : fixed.orElse(asked);
         paper.step(
                 Amount.ratio("as many as the intake asks", count)
                         .named("dart.count." + panel.id(), panel.id() + " darts"),

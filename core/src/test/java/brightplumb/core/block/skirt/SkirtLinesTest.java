@@ -1,9 +1,9 @@
 package brightplumb.core.block.skirt;
 
-import brightplumb.core.block.waist.ClosedWaist;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightplumb.core.block.waist.ClosedWaist;
 import brightplumb.core.block.waist.ClosedWaist.DartLine;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;

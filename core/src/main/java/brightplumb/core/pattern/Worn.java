@@ -1,0 +1,100 @@
+package brightplumb.core.pattern;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A piece as it lies on the body: folds shut, zones where they belong, hidden cloth left out. Where hidden cloth leaves a gap in the
+ * outline, the fold that hides it is the edge: a straight line, part of the edge that follows. A fold that takes more at its top than at its
+ * foot shows there as the dart it stands for.
+ */
+final class Worn {
+
+    private static final double BESIDE = 0.01;
+
+    private Worn() {}
+
+    static Piece of(Piece piece) {
+        OnBody lies = piece.onBody();
+        List<Edge> seen = new ArrayList<>();
+        for (Edge edge : piece.edges()) {
+            List<Segment> run = new ArrayList<>();
+            for (Segment part : edge.run()) {
+                lies.at(inside(part)).map(part::moved).ifPresent(moved -> {
+                    bridge(run, moved.from());
+                    run.add(moved);
+                });
+            }
+            if (!run.isEmpty()) {
+                seen.add(edge.along(run));
+            }
+        }
+        List<Dart> darts = new ArrayList<>(piece.darts().stream()
+                .flatMap(d -> lies.at(d.point()).stream().map(d::moved))
+                .toList());
+        piece.folds().forEach(f -> dart(f, lies).ifPresent(darts::add));
+        return piece.withEdges(closed(seen))
+                .withDarts(darts)
+                .withFolds(List.of())
+                .withLines(List.of())
+                .withMarks(piece.marks().stream()
+                        .flatMap(m -> lies.at(m.at().minus(m.direction().times(BESIDE))).stream()
+                                .map(m::moved))
+                        .toList())
+                .lying(OnBody.AS_DRAFTED);
+    }
+
+    /** A place just inside the outline, for on it nobody can say which zone it is in. */
+    private static Point inside(Segment part) {
+        return part.at(0.5).plus(part.direction(0.5).turned().times(BESIDE));
+    }
+
+    private static List<Edge> closed(List<Edge> seen) {
+        List<Edge> closed = new ArrayList<>();
+        for (int i = 0; i < seen.size(); i++) {
+            Edge before = seen.get((i + seen.size() - 1) % seen.size());
+            List<Segment> run = new ArrayList<>();
+            run.add(before.run().get(before.run().size() - 1));
+            bridge(run, seen.get(i).run().get(0).from());
+            run.remove(0);
+            run.addAll(seen.get(i).run());
+            closed.add(seen.get(i).along(run));
+        }
+        return closed;
+    }
+
+    private static void bridge(List<Segment> run, Point to) {
+        if (!run.isEmpty()) {
+            Point from = run.get(run.size() - 1).to();
+            if (from.distance(to) > Tolerance.SAME_POINT) {
+                run.add(new Line(from, to));
+            }
+        }
+    }
+
+    /** The dart that a fold stands for at its top. */
+    private static Optional<Dart> dart(Fold fold, OnBody lies) {
+        if (fold.kind() != Fold.Kind.BOX || fold.out().size() < 2) {
+            return Optional.empty();
+        }
+        Point across = fold.backTop().minus(fold.outTop()).unit().times(BESIDE);
+        Optional<Rigid> before = lies.at(fold.outTop().minus(across).plus(down(fold)));
+        Optional<Rigid> after = lies.at(fold.backTop().plus(across).plus(down(fold)));
+        if (before.isEmpty() || after.isEmpty()) {
+            return Optional.empty();
+        }
+        Point inner = before.get().apply(fold.outTop());
+        Point outer = after.get().apply(fold.backTop());
+        Point point = before.get().apply(fold.out().get(0).to());
+        return Optional.of(new Dart(point, inner, outer, point.y()));
+    }
+
+    private static Point down(Fold fold) {
+        return fold.out().get(0).direction(0).times(BESIDE * 10);
+    }
+}

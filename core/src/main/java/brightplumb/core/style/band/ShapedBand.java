@@ -1,0 +1,228 @@
+package brightplumb.core.style.band;
+
+import static brightplumb.core.rule.BandSettings.BAND_HEIGHT;
+import static brightplumb.core.rule.BandSettings.BAND_PLACE;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Relaid;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.pattern.Strip;
+import brightplumb.core.pattern.Surgery;
+import brightplumb.core.rule.BandPlace;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A shaped, faced band: cut off the sewn waist with its darts shut, so that it lies on the body as the block did. Two layers, the facing fused.
+ * What a dart would still have taken below it is taken at the side. Common practice, no source.
+ */
+public final class ShapedBand implements Operation {
+
+    /** The garment's top edge. */
+    public static final EdgeRole UPPER = new EdgeRole("upper", "top edge");
+
+    @Override
+    public String id() {
+        return "shaped-band";
+    }
+
+    @Override
+    public String title() {
+        return "Shaped faced band";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.TOP;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(BAND_PLACE, BAND_HEIGHT);
+    }
+
+    @Override
+    public boolean wanted(Settings set) {
+        return !set.chose(BAND_PLACE, BandPlace.NONE);
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pattern().find("waist").isEmpty() && WaistRound.there(before);
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount height = table.step(
+                table.set(BAND_HEIGHT).named("band.height", "band height"),
+                "Band high, finished",
+                table.set().why(BAND_HEIGHT));
+        // Cut the strip off every panel
+        Map<PieceId, Piece> bands = new LinkedHashMap<>();
+        Map<PieceId, Double> left = new LinkedHashMap<>();
+        Pattern pattern = before.pattern();
+        for (Piece panel : before.with(EdgeRole.WAIST)) {
+            Strip strip = TakenOff.strip(panel, height.value());
+            bands.put(panel.id(), band(panel, strip));
+            left.put(
+                    panel.id(),
+                    strip.rest().darts().stream().mapToDouble(d -> d.intake()).sum());
+            pattern = pattern.instead(strip.rest());
+        }
+        // Below the band the side takes what the darts have left
+        pattern = SideTakes.darts(table, pattern, left);
+        pattern = Relaid.joins(before.pattern(), pattern);
+        // Sew it together
+        List<Piece> pieces = new ArrayList<>();
+        bands.values().forEach(b -> pieces.add(b));
+        bands.values().forEach(b -> pieces.add(fusing(b)));
+        pattern = pattern.with(pieces).joined(joins(pattern, bands));
+        say(table, pattern, bands);
+        return table.finished(pattern);
+    }
+
+    /** The strip with its darts shut, in the panel's place: on the fold, or a pair where it opens. */
+    private static Piece band(Piece panel, Strip strip) {
+        Piece whole = strip.parts().get(0);
+        for (Piece next : strip.parts().subList(1, strip.parts().size())) {
+            whole = Surgery.united(whole, Strip.PARTED, next, Strip.GOES_ON);
+        }
+        String name = "band-" + panel.id().name();
+        List<brightplumb.core.pattern.Edge> edges = whole.edges().stream()
+                .map(e -> e.role().equals(EdgeRole.WAIST) ? brightplumb.core.pattern.Edge.of(UPPER, e.run()) : e)
+                .toList();
+        Piece band = new Piece(
+                new PieceId(name, panel.id().hand()),
+                "Band " + panel.panel() + hand(panel),
+                "band",
+                Layer.SHELL,
+                edges,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                grain(edges.get(0).run(), strip),
+                panel.copies(),
+                whole.onBody());
+        return onFold(band, panel);
+    }
+
+    private static String hand(Piece panel) {
+        return panel.id().hand() == Hand.BOTH ? "" : ", " + panel.id().hand().id();
+    }
+
+    /** A band whose centre does not open and runs straight lies on the fold there; two layers of whatever it is. */
+    private static Piece onFold(Piece band, Piece panel) {
+        var centre = band.edges().get(band.edges().size() - 1);
+        boolean opens = centre.end() == End.OPENING;
+        boolean alone = panel.id().hand() != Hand.BOTH;
+        if (alone) {
+            return band.withCopies(new Copies.Singles(2));
+        }
+        if (opens || !straight(centre.run())) {
+            return band.withCopies(new Copies.Pairs(2));
+        }
+        List<brightplumb.core.pattern.Edge> edges = new ArrayList<>(band.edges());
+        edges.set(edges.size() - 1, centre.as(End.FOLD));
+        return band.withEdges(edges).withCopies(new Copies.OnFold(centre.role(), 2));
+    }
+
+    private static boolean straight(List<Segment> run) {
+        Point from = run.get(0).from();
+        Point to = run.get(run.size() - 1).to();
+        Point along = to.minus(from).unit();
+        return Curves.flattened(run, 8).stream()
+                .allMatch(p -> Math.abs(p.minus(from).cross(along)) < 0.2);
+    }
+
+    private static Line grain(List<Segment> upper, Strip strip) {
+        Curves.Along middle = Curves.along(upper, Curves.length(upper) * 0.35);
+        Point down = middle.direction().turned();
+        double high = strip.parts()
+                .get(0)
+                .require(Strip.LOWER)
+                .run()
+                .get(0)
+                .to()
+                .distance(upper.get(0).from());
+        return new Line(middle.at().plus(down.times(high * 0.15)), middle.at().plus(down.times(high * 0.85)));
+    }
+
+    private static Piece fusing(Piece band) {
+        PieceId id = new PieceId(band.id().name() + Pattern.FUSING, band.id().hand());
+        Copies one = band.copies() instanceof Copies.OnFold fold
+                ? new Copies.OnFold(fold.role(), 1)
+                : band.copies() instanceof Copies.Pairs ? new Copies.Pairs(1) : new Copies.Singles(1);
+        return Surgery.traced(band, id, band.title() + " fusing", Layer.FUSING).withCopies(one);
+    }
+
+    /** Each band to its panel, and the bands to each other where the panels are sewn. */
+    private static List<Join> joins(Pattern pattern, Map<PieceId, Piece> bands) {
+        List<Join> joins = new ArrayList<>();
+        bands.forEach((panel, band) -> joins.add(Join.sewn(
+                "waist",
+                Run.shut(pattern.piece(panel), EdgeRole.WAIST),
+                Run.of(Stretch.whole(band, band.require(Strip.LOWER))).reversed())));
+        for (Join join : pattern.joins()) {
+            Stretch one = join.layers().get(0).stretches().get(0);
+            Stretch other = join.layers().get(1).stretches().get(0);
+            Piece a = bands.get(one.piece());
+            Piece b = bands.get(other.piece());
+            if (a == null || b == null || a.edge(one.role()).isEmpty()) {
+                continue;
+            }
+            boolean folded = a.require(one.role()).end() == End.FOLD;
+            if (!folded) {
+                joins.add(
+                        a == b
+                                ? Join.mirrored("band." + join.seam(), one.role(), a)
+                                : Join.sewn("band." + join.seam(), one.role(), a, b));
+            }
+        }
+        return joins;
+    }
+
+    private static void say(Table table, Pattern pattern, Map<PieceId, Piece> bands) {
+        double length = 0;
+        for (Piece band : bands.values()) {
+            table.paper().draw(band.id().toString(), Drawn.Role.OUTLINE, "", band.sewLine());
+            length += band.require(Strip.LOWER).length() * (band.id().hand() == Hand.BOTH ? 2 : 1);
+        }
+        for (PieceId panel : bands.keySet()) {
+            Piece piece = pattern.piece(panel);
+            table.paper()
+                    .draw(
+                            panel.toString(),
+                            Drawn.Role.OUTLINE,
+                            "",
+                            piece.require(EdgeRole.WAIST).run());
+        }
+        table.step(
+                Amount.found("measured along its lower edge", length).named("band.length", "band length"),
+                "Band long, where it is sewn on",
+                "Cut off the sewn waist with the darts shut; front and back meet at the sides.");
+    }
+}

@@ -1,0 +1,138 @@
+package brightplumb.core.style.band;
+
+import brightplumb.core.block.waist.ClosedWaist;
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A dart taken into the side: what it took is taken off the side's end of the waist, and the side is curved anew to the hip. The front's side is
+ * the master; the back's waist end rises or falls until both sides are one length.
+ */
+final class SideTakes {
+
+    private SideTakes() {}
+
+    /**
+     * The pattern with its darts taken into the sides.
+     *
+     * @param left what the darts of each panel still take, mm
+     */
+    static Pattern darts(Table table, Pattern before, Map<PieceId, Double> left) {
+        Pattern pattern = before;
+        for (Join join : before.joins()) {
+            if (join.seam().equals("side")) {
+                PieceId front = join.layers().get(0).piece();
+                PieceId back = join.layers().get(1).piece();
+                if (!left.containsKey(front) || !left.containsKey(back)) {
+                    continue;
+                }
+                Piece master = taken(table, pattern.piece(front), left.get(front), Double.NaN);
+                double wanted = master.require(EdgeRole.SIDE).length();
+                Piece other = pattern.piece(back);
+                boolean same = Math.abs(other.require(EdgeRole.SIDE).length() - wanted) < 1e-9;
+                Piece follows = left.get(back) == 0 && same ? other : taken(table, other, left.get(back), wanted);
+                pattern = pattern.instead(master).instead(follows);
+            }
+        }
+        return pattern;
+    }
+
+    /** @param wanted how long the side should be; NaN where it is the master */
+    private static Piece taken(Table table, Piece piece, double left, double wanted) {
+        if (left == 0 && Double.isNaN(wanted)) {
+            return piece;
+        }
+        List<Segment> waist = piece.require(EdgeRole.WAIST).run();
+        List<Segment> side = piece.require(EdgeRole.SIDE).run();
+        double net = Run.shut(piece, EdgeRole.WAIST).length();
+        Recurved recurved = Recurved.from(side, table.paper().known("hip.depth").value(), wanted);
+        Segment centre = waist.get(0);
+        Point down = centre.direction(0).turned();
+        Point guess = side.get(0).from().minus(side.get(0).direction(0).turned().times(-left));
+        ClosedWaist drawn = ClosedWaist.drawn(centre.from(), down, List.of(), net, guess, recurved);
+        if (drawn == null) {
+            throw new Refusal(
+                    "settings.bandHeight", "No smooth line can be drawn under a band of this height; make it lower");
+        }
+        if (left > 0) {
+            table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", recurved.down(drawn.side()));
+            table.step(
+                    "side.takes." + piece.id(),
+                    piece.title() + ": the side takes the dart",
+                    Amount.found("measured under the band", left).named(null, "left of the dart"),
+                    "Below the band no dart is sewn; what it would still have taken comes off the side, curved anew to the hip.");
+        }
+        return piece.withDarts(List.of())
+                .withEdges(piece.edges().stream()
+                        .map(e -> e.role().equals(EdgeRole.WAIST)
+                                ? e.along(drawn.run())
+                                : e.role().equals(EdgeRole.SIDE) ? e.along(recurved.down(drawn.side())) : e)
+                        .toList())
+                .withMarks(piece.marks().stream()
+                        .filter(m -> !m.text().startsWith("dart"))
+                        .toList());
+    }
+
+    /**
+     * A side curved anew from its waist end to a place below, and as it was from there.
+     *
+     * @param below what stays
+     * @param wanted the length it should have; NaN where it may have any
+     */
+    private record Recurved(List<Segment> below, double wanted) implements ClosedWaist.Side {
+
+        static Recurved from(List<Segment> side, double hipY, double wanted) {
+            List<Segment> below = new ArrayList<>();
+            for (Segment s : side) {
+                if (!below.isEmpty()) {
+                    below.add(s);
+                } else if (s.to().y() > hipY + 1e-6) {
+                    var t = Curves.crossing(s, Point.of(0, hipY), Point.of(1, 0));
+                    below.add(t.isPresent() && t.getAsDouble() < 1 ? s.part(t.getAsDouble(), 1) : s);
+                }
+            }
+            return new Recurved(below.get(0).length() < 1e-6 ? below.subList(1, below.size()) : below, wanted);
+        }
+
+        private Point hip() {
+            return below.get(0).from();
+        }
+
+        private Point corner(Point waistPoint) {
+            Point down = below.get(0).direction(0);
+            return hip().minus(down.times((hip().y() - waistPoint.y()) / 2 / down.y()));
+        }
+
+        @Override
+        public Point leaving(Point waistPoint) {
+            return corner(waistPoint).minus(waistPoint).unit();
+        }
+
+        @Override
+        public double raise(Point waistPoint) {
+            return Double.isNaN(wanted) ? 0 : wanted - Curves.length(down(waistPoint));
+        }
+
+        List<Segment> down(Point waistPoint) {
+            List<Segment> run = new ArrayList<>();
+            run.add(Cubic.parabola(waistPoint, corner(waistPoint), hip()));
+            run.addAll(below);
+            return run;
+        }
+    }
+}

@@ -1,0 +1,199 @@
+package brightplumb.core.style.band;
+
+import static brightplumb.core.rule.BandSettings.BAND_HEIGHT;
+import static brightplumb.core.rule.BandSettings.BAND_KIND;
+import static brightplumb.core.rule.BandSettings.BAND_OVERLAP;
+import static brightplumb.core.rule.BandSettings.BAND_PLACE;
+import static brightplumb.core.rule.ClosureSettings.CLOSURE;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Placed;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.BandKind;
+import brightplumb.core.rule.BandPlace;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Inspection;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** A straight band: as long as the waist it is sewn to, darts shut; cut double and folded along its middle. Common practice, no source. */
+public final class StraightBand implements Operation {
+
+    /** The edge that is sewn to the waist from outside. */
+    public static final EdgeRole LOWER = new EdgeRole("lower", "sewn to the waist");
+
+    /** The edge that is brought over and stitched inside. */
+    public static final EdgeRole UPPER = new EdgeRole("upper", "stitched inside");
+
+    private static final EdgeRole END = new EdgeRole("end", "end");
+    private static final PieceId BAND = PieceId.of("band");
+
+    @Override
+    public String id() {
+        return "straight-band";
+    }
+
+    @Override
+    public String title() {
+        return "Straight band";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.TOP;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(BAND_PLACE, BAND_HEIGHT, BAND_KIND, BAND_OVERLAP);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                BAND_KIND,
+                Rule.choosing(
+                        given -> given.settings().chose(CLOSURE, Closure.NONE)
+                                ? BandKind.RING
+                                : given.settings().chose(CLOSURE, Closure.FLY) ? BandKind.LAPPED : BandKind.OPEN,
+                        "Edge to edge over a zip, lapped over a fly, a ring where it is pulled on."),
+                BAND_OVERLAP,
+                Rule.inches(1, "An inch goes on under the other end."));
+    }
+
+    @Override
+    public boolean wanted(Settings set) {
+        return !set.chose(BAND_PLACE, BandPlace.NONE);
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pattern().find("waist").isEmpty() && WaistRound.there(before);
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Closure closure = table.set().choice(CLOSURE, Closure.class);
+        boolean takenOff = table.set().chose(BAND_PLACE, BandPlace.TAKEN_OFF);
+        Draft draft = takenOff ? TakenOff.from(before, table.set(BAND_HEIGHT).value()) : before;
+        BandKind kind = table.set().choice(BAND_KIND, BandKind.class);
+        WaistRound round = WaistRound.of(draft, closure);
+        if (kind == BandKind.LAPPED) {
+            round = round.whole();
+        }
+        Amount height = table.step(
+                table.set(BAND_HEIGHT).named("band.height", "band height"),
+                "Band high, finished",
+                table.set().why(BAND_HEIGHT));
+        Amount sewn = table.step(
+                "band.waist",
+                "Waist the band is as long as",
+                Amount.found(
+                                "measured along the waist, darts shut",
+                                WaistRound.of(before, closure).girth())
+                        .named(null, "waist as drawn"),
+                "The redrawn waist, not the tape: it measures a little more.");
+        if (takenOff) {
+            table.step(
+                    Amount.found("measured along the new edge, darts shut", round.girth())
+                            .named("band.edge", "edge under the band"),
+                    "Edge under the band",
+                    "The band's height was cut off the top, and the edge lies lower on the hip: it is held in to the band.");
+        }
+        Amount length = kind == BandKind.LAPPED ? sewn.plus(table.set(BAND_OVERLAP)) : sewn;
+        Piece band = drawn(table, round, sewn.value(), length.value(), height.value());
+        table.paper().draw(BAND.toString(), Drawn.Role.OUTLINE, "", band.sewLine());
+        table.step(
+                length.named("band.length", "band length"),
+                "Band long, sewn",
+                round.half()
+                        ? "All round. The piece is half of it, on the fold at the "
+                                + round.turns().spoken() + "."
+                        : "From the " + round.opens() + " once round.");
+        return table.finished(joined(draft.pattern(), band, round, sewn.value(), kind));
+    }
+
+    /** Drawn from the fold, or from the end that is sewn last, with its opening end to the right. */
+    private static Piece drawn(Table table, WaistRound round, double sewn, double length, double height) {
+        double long_ = round.half() ? length / 2 : length;
+        double wide = 2 * height;
+        if (long_ < 25 || height < 5) {
+            throw new Refusal(table.set().toBlame(), "This leaves no band to cut; look at its height");
+        }
+        Point a = Point.of(0, 0);
+        Point b = Point.of(long_, 0);
+        Point c = Point.of(long_, wide);
+        Point d = Point.of(0, wide);
+        List<Edge> edges = new ArrayList<>(List.of(
+                Edge.of(UPPER, List.of(new Line(a, b))),
+                Edge.of(END, List.of(new Line(b, c))).as(End.OPENING),
+                Edge.of(LOWER, List.of(new Line(c, d)))));
+        edges.add(
+                round.half()
+                        ? Edge.of(round.turns(), List.of(new Line(d, a))).as(End.FOLD)
+                        : new Edge(END, 2, List.of(new Line(d, a)), End.OPENING));
+        Line fold = new Line(Point.of(0, height), Point.of(long_, height));
+        // A band is cut along the selvedge, which hardly gives.
+        Line grain = new Line(Point.of(long_ * 0.2, height * 1.5), Point.of(long_ * 0.8, height * 1.5));
+        return Piece.of(
+                        BAND,
+                        "Band",
+                        "band",
+                        edges,
+                        grain,
+                        round.half() ? new Copies.OnFold(round.turns(), 1) : new Copies.Singles(1),
+                        OnBody.NOWHERE)
+                .placing(new Placed("fold", "fold", List.of(fold)));
+    }
+
+    private static Pattern joined(Pattern before, Piece band, WaistRound round, double sewn, BandKind kind) {
+        double walked = round.half() ? sewn / 2 : sewn;
+        double all = band.require(LOWER).length();
+        Stretch lower = new Stretch(BAND, Hand.BOTH, LOWER, 1, 0, walked, false);
+        Stretch upper = new Stretch(BAND, Hand.BOTH, UPPER, 1, all - walked, all, true);
+        Join waist = new Join(
+                "waist",
+                List.of(round.run(), Run.of(lower), Run.of(upper)),
+                round.run().length() - walked,
+                Join.Kind.SEWN);
+        Pattern pattern = before.with(List.of(band)).joined(List.of(waist));
+        pattern = Notches.whereMet(pattern, waist, 0, WaistRound::met);
+        if (kind == BandKind.LAPPED) {
+            pattern = Notches.along(
+                    pattern,
+                    new Join("lap", List.of(Run.of(lower), Run.of(upper)), 0, Join.Kind.LAPPED),
+                    "underlap from here",
+                    walked);
+        }
+        return pattern;
+    }
+
+    @Override
+    public List<Inspection> checks() {
+        return List.of(Inspection.where(BandFits::applies, BandFits::of));
+    }
+}

@@ -1,0 +1,2 @@
+/** Waistbands: what is sewn to the top. */
+package brightplumb.core.style.band;

@@ -1,0 +1,122 @@
+package brightplumb.core.style.fold;
+
+import static brightplumb.core.rule.FoldSettings.KICK_HEIGHT;
+import static brightplumb.core.rule.FoldSettings.KICK_WIDTH;
+
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Folding;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Relaid;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+
+/** A kick fold: an extension of the centre back above the hem, folded to one side, to step by. Common practice, no source. */
+public final class KickFold implements Operation {
+
+    private static final EdgeRole EDGE = new EdgeRole("kick.edge", "kick fold, edge");
+    private static final EdgeRole TOP = new EdgeRole("kick.top", "kick fold, across its top");
+    private static final double CLOSED_ABOVE = 50;
+
+    @Override
+    public String id() {
+        return "kick-fold";
+    }
+
+    @Override
+    public String title() {
+        return "Kick fold";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.OPENING;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(KICK_WIDTH, KICK_HEIGHT);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                KICK_WIDTH, Rule.inches(2, "Two inches, folded to one side."),
+                KICK_HEIGHT, Rule.inches(6, "Six inches up from the hem, to step by."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pieces().stream().anyMatch(KickFold::takes);
+    }
+
+    /** A piece whose own centre-back seam comes down to its hem. */
+    private static boolean takes(Piece piece) {
+        int hem = piece.edges().indexOf(piece.edge(EdgeRole.HEM).orElse(null));
+        return piece.layer() == Layer.SHELL
+                && hem >= 0
+                && hem + 1 < piece.edges().size()
+                && piece.edges().get(hem + 1).role().equals(EdgeRole.CENTRE_BACK);
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount wide = table.step(
+                "kick.width",
+                "Kick fold wide",
+                table.set(KICK_WIDTH),
+                table.set().why(KICK_WIDTH));
+        Pattern pattern = before.pattern();
+        for (Piece back : before.pieces().stream().filter(KickFold::takes).toList()) {
+            Amount room = Amount.found(
+                    "what the seam below the zip leaves",
+                    back.require(EdgeRole.CENTRE_BACK).length() - CLOSED_ABOVE);
+            if (room.value() < KICK_HEIGHT.least()) {
+                throw new Refusal(
+                        table.set().byHand(KICK_HEIGHT) ? "settings.kickHeight" : "settings.length",
+                        "There is no room for a kick fold between the zip and the hem");
+            }
+            Piece folded = Folding.extended(
+                    back,
+                    EdgeRole.CENTRE_BACK,
+                    EdgeRole.HEM,
+                    table.set(KICK_HEIGHT).atMost(room).value(),
+                    wide.value(),
+                    EDGE,
+                    TOP);
+            List<Segment> edge = folded.require(EDGE).run();
+            table.paper().draw(back.id().toString(), Drawn.Role.OUTLINE, "", edge);
+            table.paper()
+                    .draw(
+                            back.id().toString(),
+                            Drawn.Role.OUTLINE,
+                            "",
+                            folded.require(TOP).run());
+            table.step(
+                    "kick.height",
+                    "Kick fold high",
+                    table.set(KICK_HEIGHT).atMost(room),
+                    "Up from the finished hem. The seam is stitched to its corner, across the top, and clipped there.");
+            Point corner = folded.require(TOP).run().get(0).to();
+            pattern = pattern.instead(
+                    folded.marked(new Mark(Mark.Kind.DRILL, corner, Point.of(0, 0), 1, "corner of the kick fold")));
+            pattern = Relaid.joins(before.pattern(), pattern)
+                    .joined(List.of(Join.mirrored("kick.edge", EDGE, folded), Join.mirrored("kick.top", TOP, folded)));
+        }
+        return table.finished(pattern);
+    }
+}

@@ -1,0 +1,2 @@
+/** Folds laid in the cloth. */
+package brightplumb.core.style.fold;

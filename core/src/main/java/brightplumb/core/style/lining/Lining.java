@@ -1,0 +1,191 @@
+package brightplumb.core.style.lining;
+
+import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
+import static brightplumb.core.rule.LiningSettings.LINING;
+import static brightplumb.core.rule.LiningSettings.LINING_HEM;
+import static brightplumb.core.rule.LiningSettings.LINING_JOIN;
+
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.pattern.Surgery;
+import brightplumb.core.rule.Lined;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A lining of the shell's own shape, in one of two habits: sewn up by itself and joined at the hem, or each panel bagged, joined at hem and
+ * sides and turned before it is seamed. It is cut so much shorter that, waists level, the hem folds where it was drawn. Common practice, no
+ * source.
+ */
+public final class Lining implements Operation {
+
+    private static final String PREFIX = "lining";
+
+    @Override
+    public String id() {
+        return "lining";
+    }
+
+    @Override
+    public String title() {
+        return "Lining";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.LINING;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(LINING, LINING_HEM, LINING_JOIN);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                LINING, Rule.chosen(Lined.HEM, "Sewn up by itself and joined at the hem."),
+                LINING_HEM, Rule.inches(0, "Nothing beyond the hemline; the shell's hem covers it."),
+                LINING_JOIN, Rule.inches(0.5, "Half an inch where shell and lining are joined."));
+    }
+
+    @Override
+    public boolean wanted(Settings set) {
+        return !set.chose(LINING, Lined.NONE);
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pieces().stream().anyMatch(Lining::lined);
+    }
+
+    /** A panel of the shell that hangs from the waist to a hem. */
+    private static boolean lined(Piece piece) {
+        return piece.layer() == Layer.SHELL
+                && piece.edge(EdgeRole.WAIST).isPresent()
+                && piece.edge(EdgeRole.HEM).isPresent();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount shorter = shorter(table);
+        boolean bagged = table.set().chose(LINING, Lined.PANEL);
+        Map<PieceId, Piece> linings = new LinkedHashMap<>();
+        for (Piece shell : before.pieces().stream().filter(Lining::lined).toList()) {
+            Piece lining = cut(shell, shorter.value());
+            linings.put(shell.id(), lining);
+            table.paper().draw(lining.id().toString(), Drawn.Role.OUTLINE, "", lining.sewLine());
+        }
+        table.step(
+                "lining.pieces",
+                "Lining pieces",
+                Amount.ratio("one for each panel", linings.size()).named(null, "lining pieces"),
+                table.set().why(LINING));
+        Pattern pattern = before.pattern().with(List.copyOf(linings.values()));
+        return table.finished(pattern.joined(joins(pattern, linings, bagged)));
+    }
+
+    /**
+     * How much shorter the lining is cut. Joined and turned, with the waists level, shell and lining share what their hems have beyond the
+     * join: the hem would come out that much longer than it was drawn, so the lining gives up twice as much.
+     */
+    private static Amount shorter(Table table) {
+        Amount both = table.set(HEM_ALLOWANCE).plus(table.set(LINING_HEM));
+        Amount longer = table.step(
+                "lining.longer",
+                "Hem comes out longer by",
+                both.over(2).minus(table.set(LINING_JOIN)).notBelowZero().named(null, "comes out longer"),
+                "Joined at the hem and turned, waists level, the fold lies half-way between both raw edges.");
+        table.step(
+                "lining.turn",
+                "Shell turned inside",
+                table.set(HEM_ALLOWANCE).minus(table.set(LINING_JOIN)).named(null, "turned inside"),
+                "The lining's seam lies so far above the fold.");
+        return table.step(
+                "lining.shorter",
+                "Lining cut shorter by",
+                longer.times(2).named(null, "lining shorter"),
+                "Half of what the lining gives up shows at the hem, so it gives up twice what the hem would be too long.");
+    }
+
+    private static Piece cut(Piece shell, double shorter) {
+        Piece traced =
+                Surgery.traced(shell, shell.id().with(PREFIX), "Lining " + shell.panel() + side(shell), Layer.LINING);
+        Piece bare = traced.withFolds(List.of()).withLines(List.of());
+        if (shorter <= 0) {
+            return bare;
+        }
+        return Surgery.shortened(bare, EdgeRole.HEM, shorter)
+                .orElseThrow(
+                        () -> new Refusal("settings.liningHem", "The lining would be shorter than its panel allows"));
+    }
+
+    private static String side(Piece shell) {
+        return shell.id().hand() == brightplumb.core.pattern.Hand.BOTH
+                ? ""
+                : ", " + shell.id().hand().id();
+    }
+
+    private static List<Join> joins(Pattern pattern, Map<PieceId, Piece> linings, boolean bagged) {
+        List<Join> joins = new ArrayList<>();
+        linings.forEach((shell, lining) -> {
+            Piece panel = pattern.piece(shell);
+            joins.add(Join.sewn("lining.waist", Run.shut(panel, EdgeRole.WAIST), Run.shut(lining, EdgeRole.WAIST)));
+            joins.add(Join.sewn("lining.hem", Run.shut(panel, EdgeRole.HEM), Run.shut(lining, EdgeRole.HEM)));
+            if (bagged) {
+                joins.add(Join.sewn("lining.side", EdgeRole.SIDE, panel, lining));
+            }
+        });
+        for (Join join : pattern.joins()) {
+            boolean side = join.seam().equals("side");
+            List<Run> layers = join.layers();
+            if (layers.size() != 2 || side && bagged || layers.stream().anyMatch(r -> !traced(r, linings))) {
+                continue;
+            }
+            joins.add(relined(join, linings));
+        }
+        return joins;
+    }
+
+    private static boolean traced(Run run, Map<PieceId, Piece> linings) {
+        Stretch s = run.stretches().get(0);
+        return run.stretches().size() == 1
+                && linings.containsKey(s.piece())
+                && linings.get(s.piece()).edge(s.role()).isPresent();
+    }
+
+    /** A join of the shell, between the linings of its pieces. */
+    private static Join relined(Join join, Map<PieceId, Piece> linings) {
+        List<Run> layers = join.layers().stream()
+                .map(run -> {
+                    Stretch s = run.stretches().get(0);
+                    Piece lining = linings.get(s.piece());
+                    return Run.of(
+                            Stretch.whole(lining, lining.require(s.role())).of(s.copy()));
+                })
+                .toList();
+        return new Join(
+                "lining." + join.seam(),
+                layers,
+                layers.get(0).length() - layers.get(1).length(),
+                join.kind());
+    }
+}

@@ -1,0 +1,2 @@
+/** Linings. */
+package brightplumb.core.style.lining;

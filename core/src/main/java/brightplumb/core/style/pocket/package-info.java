@@ -1,0 +1,2 @@
+/** Pockets. */
+package brightplumb.core.style.pocket;

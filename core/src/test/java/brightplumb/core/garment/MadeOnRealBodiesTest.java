@@ -1,0 +1,68 @@
+package brightplumb.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Run;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Everything that can be done to a garment, done to every cut it fits, on real bodies. */
+class MadeOnRealBodiesTest {
+
+    static Stream<Arguments> everythingOnEveryCut() {
+        return Catalogue.CUTS.stream()
+                .flatMap(cut -> Catalogue.OPERATIONS.stream().map(o -> Arguments.of(cut.id(), o.id())));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everythingOnEveryCut")
+    void it_can_be_cut_and_every_join_is_as_long_on_both_sides_as_it_says(String cut, String operation) {
+        int made = 0;
+        int refused = 0;
+        for (Bodies.Row row : Bodies.some()) {
+            Drafted drafted;
+            try {
+                drafted = Drafting.draft(DraftRequest.of(
+                        cut,
+                        null,
+                        Bodies.withDepths(row),
+                        Map.of(),
+                        null,
+                        new MadeWith(Set.of(operation), Set.of(MadeWith.ALL))));
+            } catch (Refusal refusal) {
+                refused++;
+                if (refused == 1) System.out.println(cut + " " + operation + " " + row.id() + " " + refusal.faults());
+                continue;
+            }
+            made++;
+            for (CutPiece piece : drafted.pieces()) {
+                assertThat(Outlines.area(piece.piece().sewLine()))
+                        .as(row.id() + " " + piece.piece().id() + " runs clockwise")
+                        .isPositive();
+                assertThat(Outlines.area(piece.cutLine()))
+                        .as(row.id() + " " + piece.piece().id() + " is cut outside")
+                        .isGreaterThanOrEqualTo(Outlines.area(piece.piece().sewLine()) - 1e-6);
+            }
+            Pattern pattern = drafted.draft().pattern();
+            for (Join join : pattern.joins()) {
+                for (Run layer : join.layers()) {
+                    assertThat(Curves.length(pattern.lines(layer)))
+                            .as(row.id() + " " + join.seam())
+                            .isCloseTo(layer.length(), within(1e-6));
+                }
+            }
+        }
+        System.out.println(cut + " " + operation + ": " + made + " made, " + refused + " refused");
+    }
+}
