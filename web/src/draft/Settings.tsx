@@ -7,12 +7,16 @@ import { Segmented } from '../kit/Segmented';
 import { lengthOf } from '../measure/readings';
 import { useUnit } from '../tape/unit';
 import type { TicketWork } from '../tickets/TicketDesk';
+import { LevelLength } from './LevelLength';
+import { firstDone, MadeWith } from './MadeWith';
 
-/** The amounts from waist to hem, in the order of the body. Each tells whether the way or a hand set it. */
+/** The amounts from waist to hem, in the order of the body, and at the foot what the garment is made with. Each tells whether the way or a hand set it. */
 export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sheet; work: TicketWork }) {
   const { cut, ways, draft, sheet, work } = props;
   const unit = useUnit();
-  const zones = [...new Set(cut.settings.map((s) => s.zone))];
+  // What says something to what is made stands with it; the rest has its place on the body.
+  const ofBody = cut.settings.filter((s) => draft.settings[s.key]?.applies && firstDone(s, draft) === undefined);
+  const zones = [...new Set(ofBody.map((s) => s.zone))];
   const girth: Record<string, number | undefined> = {
     Waist: girthOf(sheet, 'waistGirth'),
     Hip: girthOf(sheet, 'hipGirth'),
@@ -33,14 +37,15 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
             {girth[zone] !== undefined && <span>{unit.write(girth[zone])}</span>}
           </legend>
           <div className="flex flex-col gap-1">
-            {cut.settings
-              .filter((s) => s.zone === zone && applies(s, draft))
+            {ofBody
+              .filter((s) => s.zone === zone)
               .map((s) => (
                 <SettingRow key={s.key} setting={s} draft={draft} work={work} />
               ))}
           </div>
         </fieldset>
       ))}
+      <MadeWith cut={cut} draft={draft} work={work} />
     </div>
   );
 }
@@ -50,32 +55,7 @@ function girthOf(sheet: Sheet, measure: string): number | undefined {
   return reading && lengthOf(reading);
 }
 
-/** Settings that change nothing in this draft are not offered. */
-function applies(setting: Setting, draft: Draft): boolean {
-  const choice = (key: string) => draft.settings[key]?.choice;
-  switch (setting.key) {
-    case 'seat':
-      return choice('centreBackShape') === 'under-seat';
-    case 'backIn':
-      return !['straight', 'under-seat'].includes(choice('centreBackShape') ?? '');
-    case 'negativeEase':
-      return draft.cloth.stretch > 0;
-    case 'zipLength':
-      return choice('closure') !== 'none';
-    case 'bandHeight':
-      return choice('bandPlace') === 'included';
-    case 'zipAllowance':
-      return choice('closure') === 'centre-back-zip';
-    case 'centreBackHem':
-      return choice('centreBackShape') !== 'under-seat';
-    case 'taperStart':
-      return (draft.settings.hemTaper?.value ?? 0) !== 0;
-    default:
-      return true;
-  }
-}
-
-function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; work: TicketWork }) {
+export function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; work: TicketWork }) {
   const unit = useUnit();
   const [fault, setFault] = useState<string | null>(null);
   const inForce = draft.settings[setting.key];
@@ -83,7 +63,7 @@ function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; 
   const own = work.ticket?.settings[setting.key];
   const byHand = own !== undefined;
   const says = fault ?? work.fault?.at(`settings.${setting.key}`);
-  const value = byHand ? Number(own) : (inForce?.value ?? null);
+  const value = typeof own === 'number' ? own : (inForce?.value ?? null);
   return (
     <div>
       <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1">
@@ -107,6 +87,16 @@ function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; 
             onChange={(v) => work.set(setting.key, v)}
             most={setting.most}
             onFault={setFault}
+          />
+        ) : setting.levelled ? (
+          <LevelLength
+            id={id}
+            setting={setting}
+            own={own}
+            comesTo={value}
+            fault={says}
+            onFault={setFault}
+            onChange={(to) => work.set(setting.key, to)}
           />
         ) : (
           <LengthInput

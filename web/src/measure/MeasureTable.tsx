@@ -25,6 +25,8 @@ const LOWER = [
   'kneeGirth',
   'ankleGirth',
   'outsideLeg',
+  'insideLeg',
+  'waistToFloor',
   'bustGirth',
   'bustSpan',
   'stature',

@@ -48,6 +48,7 @@ const cuts: Cut[] = [
         least: 0,
         most: 99,
         choices: [],
+        levelled: false,
         readBy: ['skirt'],
       },
       {
@@ -59,6 +60,7 @@ const cuts: Cut[] = [
         least: 0,
         most: 0,
         choices: [{ id: 'fly', title: 'Fly' }],
+        levelled: false,
         readBy: ['skirt'],
       },
     ],

@@ -123,6 +123,11 @@ export function merged(...runs: (readonly Step[])[]): Step[] {
   return [...last.values()];
 }
 
+/** Whether two values say the same; a length against a level is told by its two parts. */
+export const same = (one: Value, other: Value): boolean =>
+  one === other ||
+  (typeof one === 'object' && typeof other === 'object' && JSON.stringify(one) === JSON.stringify(other));
+
 /** Every place at which two differ. */
 export function differing(one: Kept, other: Kept): Place[] {
   const settings = [...new Set([...Object.keys(one.settings), ...Object.keys(other.settings)])].sort();
@@ -140,7 +145,7 @@ export function differing(one: Kept, other: Kept): Place[] {
     ...settings.map((s) => `settings.${s}`),
     ...made.map((m) => `made.${m}`),
   ];
-  return places.filter((p) => valueAt(one, p) !== valueAt(other, p));
+  return places.filter((p) => !same(valueAt(one, p), valueAt(other, p)));
 }
 
 /** The changes that bring one to the other. */

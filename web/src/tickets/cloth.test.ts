@@ -37,6 +37,7 @@ describe('another cut', () => {
       least: 0,
       most: 100,
       choices: [],
+      levelled: false,
       readBy: [part],
     })),
   });

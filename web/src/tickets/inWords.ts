@@ -55,6 +55,9 @@ export function useInWords(cut: string) {
       if (value === null) return 'by the way';
       const setting = settingAt(place);
       if (setting?.kind === 'choice') return setting.choices.find((c) => c.id === value)?.title ?? String(value);
+      if (typeof value === 'object') {
+        return `${unit.writeUnit(Math.abs(value.add))} ${value.add < 0 ? 'above' : 'below'} the ${value.from}`;
+      }
       return setting?.kind === 'ratio' ? share(value) : unit.writeUnit(Number(value));
     },
   };

@@ -11,23 +11,38 @@ class CatalogueTest {
     private final Client demo = Application.demo();
 
     @Test
-    void every_cut_drafts_in_every_way_of_its_family_with_its_own_defaults() {
+    void every_cut_drafts_in_every_way_it_is_offered_in_with_its_own_defaults() {
         JsonNode cuts = demo.get("/api/cuts").json().get("items");
         JsonNode ways = demo.get("/api/ways").json().get("items");
         assertThat(cuts.findValuesAsString("id")).contains("straight-skirt");
         for (JsonNode cut : cuts) {
-            for (JsonNode way : ways) {
-                if (way.get("family").equals(cut.get("family"))) {
-                    String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way.get("id")
-                            + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}";
-                    var answer = demo.send("POST", "/api/drafts/preview", body);
-                    assertThat(answer.status()).as(body).isEqualTo(200);
-                    assertThat(answer.json().get("settings").propertyNames())
-                            .as("every setting on offer is told as it stands")
-                            .containsExactlyInAnyOrderElementsOf(
-                                    cut.get("settings").findValuesAsString("key"));
+            for (JsonNode way : cut.get("ways")) {
+                String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way
+                        + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}";
+                var answer = demo.send("POST", "/api/drafts/preview", body);
+                assertThat(answer.status()).as(body).isEqualTo(200);
+                JsonNode settings = answer.json().get("settings");
+                assertThat(cut.get("settings").findValuesAsString("key"))
+                        .as("every setting that is told is on offer")
+                        .containsAll(settings.propertyNames());
+                for (JsonNode setting : cut.get("settings")) {
+                    if (setting.get("readBy")
+                            .valueStream()
+                            .anyMatch(by -> cut.get("parts").valueStream().anyMatch(by::equals))) {
+                        assertThat(settings.propertyNames())
+                                .as("what the part reads is told as it stands")
+                                .contains(setting.get("key").asString());
+                    }
                 }
             }
+            assertThat(ways.valueStream()
+                            .filter(way -> way.get("id").asString().equals("bench")
+                                    && cut.get("id").equals(way.get("cut")))
+                            .count())
+                    .isEqualTo(cut.get("ways")
+                            .valueStream()
+                            .filter(way -> way.asString().equals("bench"))
+                            .count());
         }
     }
 

@@ -29,7 +29,7 @@ class DraftingController {
 
     record ChoiceView(String id, String title) {}
 
-    /** A setting a cut has. {@code kind} is length, ratio or choice; {@code readBy} the parts and operations it says something to. */
+    /** A setting a cut has. {@code kind} is length, ratio or choice; {@code levelled} where it can be said against a level of the body; {@code readBy} the parts and operations it says something to. */
     record SettingView(
             String key,
             String title,
@@ -39,6 +39,7 @@ class DraftingController {
             double least,
             double most,
             List<ChoiceView> choices,
+            boolean levelled,
             List<String> readBy) {}
 
     /** Something that can be done to a garment; {@code recipe} where the cut has it. */
@@ -137,6 +138,7 @@ class DraftingController {
                 s.least(),
                 s.most(),
                 s.choices().stream().map(c -> new ChoiceView(c.id(), c.title())).toList(),
+                s.isLevelled(),
                 Stream.concat(cut.parts().stream().map(Part::block), Catalogue.OPERATIONS.stream())
                         .filter(o -> o.reads().contains(s))
                         .map(Operation::id)

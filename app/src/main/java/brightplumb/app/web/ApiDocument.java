@@ -40,7 +40,11 @@ class ApiDocument {
             schemas.forEach(ApiDocument::complete);
             schemas.values().forEach(ApiDocument::amounts);
             Schema<Object> number = ofType("number");
-            schemas.put("SettingValue", new JsonSchema().oneOf(List.of(number, ofType("string"))));
+            Schema<Object> level = ofType("object");
+            level.addProperty("from", ofType("string")._enum(List.of("waist", "knee", "ankle", "floor")));
+            level.addProperty("add", ofType("number"));
+            level.required(List.of("from", "add"));
+            schemas.put("SettingValue", new JsonSchema().oneOf(List.of(number, ofType("string"), level)));
             Schema<Object> two = ofType("array");
             two.items(ofType("number")).minItems(2).maxItems(2);
             Schema<Object> read = new JsonSchema().oneOf(List.of(number, two));

@@ -86,6 +86,7 @@ final class LegCuts {
     private static final Rule NONE = inches(0, "None on this cut.");
 
     private static final Map<Setting, Rule> TAILORED_SHORTS_AMOUNTS = Map.ofEntries(
+            entry(HEM, worked(given -> given.amount(KNEE), "Half the knee each.")),
             entry(HIP_EASE, inches(0, "Drafted on the bare body; the side seam is wide.")),
             entry(WAIST_EASE, inches(0, "Drafted on the bare body.")),
             entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
@@ -117,6 +118,7 @@ final class LegCuts {
             entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")));
 
     private static final Map<Setting, Rule> DRAWCORD_SHORTS_AMOUNTS = Map.ofEntries(
+            entry(HEM, worked(given -> given.amount(THIGH), "As wide as the garment's thigh.")),
             entry(HIP_EASE, inches(4, "An inch in each quarter, at the side.")),
             entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
             entry(CROTCH_DEPTH, worked(given -> given.body().find(BODY_RISE).orElseThrow(), "As deep as the rise.")),
@@ -169,7 +171,6 @@ final class LegCuts {
                             "house",
                             SHORT,
                             Map.ofEntries(
-                                    entry(HEM, worked(given -> given.amount(KNEE), "Half the knee each.")),
                                     entry(LENGTH, inches(19, "Nineteen inches, above the knee.")),
                                     entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
                                     entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
@@ -191,7 +192,6 @@ final class LegCuts {
                                     entry(WAIST_EASE, NONE),
                                     entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
                                     entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
-                                    entry(HEM, worked(given -> given.amount(THIGH), "As wide as the garment's thigh.")),
                                     entry(
                                             LENGTH,
                                             worked(

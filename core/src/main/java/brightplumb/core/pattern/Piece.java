@@ -9,7 +9,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper. What ink it is drawn in, how many strokes
+ * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper,
+ * beginning with its upper edge. What ink it is drawn in, how many strokes
  * its notches have and what its label says follow from it.
  *
  * @param id what it is called
@@ -68,6 +69,11 @@ public record Piece(
     /** The closed sewn outline. */
     public List<Segment> sewLine() {
         return edges.stream().flatMap(s -> s.run().stream()).toList();
+    }
+
+    /** Its upper edge, where the outline begins. */
+    public Edge top() {
+        return edges.get(0);
     }
 
     /** The first edge of a role, if the piece has one. */

@@ -1,16 +1,18 @@
 package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Crossings;
+import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Outlines;
-import brightplumb.core.geometry.Parallel;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A strip of even width taken off an edge. Darts and folds that open on the edge part it; they stay open in the rest, less deep.
@@ -31,7 +33,20 @@ public record Strip(List<Piece> parts, Piece rest) {
     public static final EdgeRole LOWER = new EdgeRole("lower", "lower edge");
 
     /** An opening on the edge: the line before it, and the line after it, both from the edge inward. */
-    private record Gap(List<Segment> before, List<Segment> after) {}
+    private record Gap(List<Segment> before, List<Segment> after) {
+
+        /** The move that lays the line after it on the line before. */
+        Rigid closing() {
+            return Rigid.onto(
+                    new Line(after.get(0).from(), after.get(0).to()),
+                    new Line(before.get(0).from(), before.get(0).to()));
+        }
+    }
+
+    /** Square to a seam that runs downward, away from the centre. */
+    private static Point outward(Point down) {
+        return Point.of(down.y(), -down.x());
+    }
 
     /**
      * Takes a strip off an edge that has one neighbour at each end.
@@ -48,63 +63,69 @@ public record Strip(List<Piece> parts, Piece rest) {
         Edge side = piece.edges().get((at + 1) % n);
         List<Object> open = inOrder(piece, edge);
         List<Gap> gaps = open.stream().map(Strip::gap).toList();
+        List<Segment> centreDown = Curves.reversed(centre.run());
+        if (centre.length() < width || side.length() < width) {
+            return Optional.empty();
+        }
+        // How the cloth of each part moves when the gaps before it are shut.
+        List<Rigid> shut = new ArrayList<>(List.of(Rigid.STAY));
+        for (Gap gap : gaps) {
+            shut.add(shut.get(shut.size() - 1).after(gap.closing()));
+        }
+        Rigid last = shut.get(shut.size() - 1);
+        // With the gaps shut, one line as deep as the strip at both ends, square to centre and side.
+        Curves.Along first = Curves.along(centreDown, width);
+        Curves.Along end = Curves.along(side.run(), width);
+        Cubic lower = Cubic.leaving(
+                first.at(),
+                outward(first.direction()),
+                outward(last.direction(end.direction())),
+                last.apply(end.at()),
+                1.0 / 3);
         List<Piece> parts = new ArrayList<>();
         List<Segment> cut = new ArrayList<>();
         List<Point> corners = new ArrayList<>();
-        // Both lines of a gap are cut at one depth, so that they meet when it is shut.
-        List<Segment> centreDown = Curves.reversed(centre.run());
-        double[] depths = new double[gaps.size() + 2];
-        int[] counted = new int[depths.length];
-        List<List<Segment>> uppers = new ArrayList<>();
-        List<List<Segment>> beneaths = new ArrayList<>();
+        double from = 0;
+        double walked = 0;
+        double depth = width;
         for (int i = 0; i <= gaps.size(); i++) {
+            boolean isLast = i == gaps.size();
             List<Segment> start = i == 0 ? centreDown : gaps.get(i - 1).after();
-            List<Segment> stop = i == gaps.size() ? side.run() : gaps.get(i).before();
-            double from = i == 0 ? 0 : lengthTo(edge, start.get(0).from());
-            double to = i == gaps.size()
-                    ? edge.length()
-                    : lengthTo(edge, stop.get(0).from());
-            uppers.add(Curves.part(edge.run(), from, to));
-            beneaths.add(Crossings.prolonged(
-                    Curves.reversed(Parallel.beside(Curves.reversed(uppers.get(i)), width)), width + 20));
-            var begins = Crossings.first(start, beneaths.get(i));
-            var ends = Crossings.first(stop, beneaths.get(i));
-            if (begins.isEmpty() || ends.isEmpty()) {
-                return Optional.empty();
+            List<Segment> stop = isLast ? side.run() : gaps.get(i).before();
+            double to = 1;
+            double nextDepth = width;
+            if (!isLast) {
+                Segment leg = stop.get(0).moved(shut.get(i));
+                var crossing = Crossings.first(List.of(lower), List.of(leg));
+                if (crossing.isEmpty()) {
+                    return Optional.empty();
+                }
+                OptionalDouble t = Curves.crossing(lower, leg.from(), leg.direction(0));
+                to = t.orElse(1);
+                nextDepth = crossing.get().other();
             }
-            depths[i] += begins.get().along();
-            depths[i + 1] += ends.get().along();
-            counted[i]++;
-            counted[i + 1]++;
-        }
-        for (int i = 0; i < depths.length; i++) {
-            depths[i] /= counted[i];
-        }
-        for (int i = 0; i <= gaps.size(); i++) {
-            boolean last = i == gaps.size();
-            List<Segment> start = i == 0 ? centreDown : gaps.get(i - 1).after();
-            List<Segment> stop = last ? side.run() : gaps.get(i).before();
-            List<Segment> up = Curves.reversed(Curves.cutAt(start, depths[i]).get(0));
-            List<Segment> down = Curves.cutAt(stop, depths[i + 1]).get(0);
+            List<Segment> beneath =
+                    List.of(lower.part(walked, to).moved(shut.get(i).back()));
+            double upTo = isLast ? edge.length() : lengthTo(edge, stop.get(0).from());
+            List<Segment> upper = Curves.part(edge.run(), from, upTo);
+            List<Segment> up = Curves.reversed(Curves.cutAt(start, depth).get(0));
+            List<Segment> down = Curves.cutAt(stop, nextDepth).get(0);
             Point begins = up.get(0).from();
             Point ends = down.get(down.size() - 1).to();
-            List<Segment> lower = Surgery.snapped(
-                    Curves.part(
-                            beneaths.get(i),
-                            Curves.nearest(beneaths.get(i), begins).along(),
-                            Curves.nearest(beneaths.get(i), ends).along()),
-                    begins,
-                    ends);
-            parts.add(part(piece, role, uppers.get(i), down, lower, up, last ? side : null, i == 0 ? centre : null));
+            List<Segment> snapped = Surgery.snapped(beneath, begins, ends);
+            parts.add(part(piece, role, upper, down, snapped, up, isLast ? side : null, i == 0 ? centre : null));
             if (i > 0) {
                 cut.add(new Line(corners.get(corners.size() - 1), begins));
             }
-            cut.addAll(lower);
+            cut.addAll(snapped);
             corners.add(begins);
             corners.add(ends);
+            walked = to;
+            depth = nextDepth;
+            from = isLast ? from : lengthTo(edge, gaps.get(i).after().get(0).from());
         }
-        double cutCentre = depths[0];
-        double cutSide = depths[depths.length - 1];
+        double cutCentre = width;
+        double cutSide = width;
         if (centre.length() - cutCentre < Tolerance.SEAM || side.length() - cutSide < Tolerance.SEAM) {
             return Optional.empty();
         }

@@ -17,6 +17,9 @@ final class Worn {
 
     private static final double BESIDE = 0.01;
 
+    /** Further inside than a curve stands off the straight lines that stand for it. */
+    private static final double WITHIN = 1;
+
     private Worn() {}
 
     static Piece of(Piece piece) {
@@ -43,7 +46,7 @@ final class Worn {
                 .withFolds(List.of())
                 .withLines(List.of())
                 .withMarks(piece.marks().stream()
-                        .flatMap(m -> lies.at(m.at().minus(m.direction().times(BESIDE))).stream()
+                        .flatMap(m -> lies.at(m.at().minus(m.direction().times(WITHIN))).stream()
                                 .map(m::moved))
                         .toList())
                 .lying(OnBody.AS_DRAFTED);
@@ -51,7 +54,7 @@ final class Worn {
 
     /** A place just inside the outline, for on it nobody can say which zone it is in. */
     private static Point inside(Segment part) {
-        return part.at(0.5).plus(part.direction(0.5).turned().times(BESIDE));
+        return part.at(0.5).plus(part.direction(0.5).turned().times(WITHIN));
     }
 
     private static List<Edge> closed(List<Edge> seen) {

@@ -39,9 +39,23 @@ final class HouseLegs {
                                     "Room to sit and bend: an inch and a half all round in cloth that does not give.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
                     entry(
+                            WAIST_EASE,
+                            worked(
+                                    given -> given.settings().chose(WAIST_FINISH, WaistFinish.GATHERED)
+                                            ? Amount.inches("by habit", 0)
+                                            : HouseHabits.ease(
+                                                    given, given.body().waist(), 0.5),
+                                    "Room to breathe and eat: half an inch all round; a waist that is drawn up needs none.")),
+                    entry(
                             DARTS_FRONT,
                             chosen(DartCount.BY_INTAKE, "One dart carries an inch; more is split into two.")),
-                    entry(CENTRE_FRONT_IN, inches(0.25, "The centre front follows the belly in to the waist.")),
+                    entry(
+                            CENTRE_FRONT_IN,
+                            worked(
+                                    given -> Amount.inches(
+                                            "by habit",
+                                            given.settings().chose(WAIST_FINISH, WaistFinish.GATHERED) ? 0 : 0.25),
+                                    "The centre front follows the belly in to the waist; a waist that is drawn up hangs plumb.")),
                     entry(SIDE_RISE, inches(0.25, "Over the side of the hip the way is longer than down the middle.")),
                     entry(
                             BACK_IN,

@@ -78,9 +78,9 @@ public final class Settings {
         return byHand.containsKey(setting);
     }
 
-    /** Whether a hand or the garment asks for it, over what the way would do. */
+    /** Whether a hand, the garment or its recipe asks for it, over what a way in general would do. */
     public boolean askedBeyondWay(Setting setting) {
-        return byHand(setting) || asked.containsKey(setting);
+        return byHand(setting) || asked.containsKey(setting) || way.asks().contains(setting);
     }
 
     /** Whether anything at all says what it is. */

@@ -2,6 +2,7 @@ package brightplumb.core.rule;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A way (school) of drafting: a named set of rules for the settings. Adding one is one file like {@link QuarterSkirt} and its line
@@ -12,14 +13,20 @@ import java.util.Map;
  * @param title its name at the bench
  * @param why why people use it
  * @param rules a rule for every setting of the part
+ * @param asks settings that a recipe asks for beyond what its ground would do
  */
-public record Way(String id, String part, String title, String why, Map<Setting, Rule> rules) {
+public record Way(String id, String part, String title, String why, Map<Setting, Rule> rules, Set<Setting> asks) {
 
     /** The name of the way that holds a recipe's own construction amounts. */
     public static final String BENCH = "bench";
 
     public Way {
         rules = Map.copyOf(rules);
+        asks = Set.copyOf(asks);
+    }
+
+    Way(String id, String part, String title, String why, Map<Setting, Rule> rules) {
+        this(id, part, title, why, rules, Set.of());
     }
 
     /** A way like another with some rules changed. */
@@ -31,6 +38,7 @@ public record Way(String id, String part, String title, String why, Map<Setting,
 
     /** A recipe's own amounts, on the ground of the way it begins from. */
     public static Way byTheRecipe(Way ground, String why, Map<Setting, Rule> amounts) {
-        return like(ground, BENCH, "By the recipe", why, amounts);
+        Way way = like(ground, BENCH, "By the recipe", why, amounts);
+        return new Way(way.id, way.part, way.title, way.why, way.rules, amounts.keySet());
     }
 }

@@ -8,17 +8,20 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Strip;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.working.Amount;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,8 +41,9 @@ import java.util.stream.Stream;
  */
 public record Inspected(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
 
-    private static final Set<EdgeRole> NOT_CENTRE =
-            Set.of(EdgeRole.WAIST, EdgeRole.SIDE, EdgeRole.HEM, EdgeRole.INSEAM);
+    /** The edges after which an outline goes up its centre. */
+    private static final Set<EdgeRole> BELOW = Set.of(EdgeRole.HEM, EdgeRole.INSEAM, Strip.LOWER);
+
     private static final double TRIED_NEAR = 1e-3;
     private static final double NUDGE = 2;
     private static final double[] STEPS = {0.15, 0.4, 0.7, 1};
@@ -137,6 +141,55 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
         return panel("back");
     }
 
+    /** The piece that carries the waist in front, folds shut: the front, or a band cut off it. */
+    public Piece topFront() {
+        return top(false);
+    }
+
+    /** The piece that carries the waist behind, folds shut. */
+    public Piece topBack() {
+        return top(true);
+    }
+
+    /**
+     * The centre seam from where the garment begins, downward, as it lies on the body: of a band that was cut off the panel, and of the panel
+     * below it.
+     */
+    public List<Segment> centreSeam(boolean behind) {
+        Piece panel = behind ? back() : front();
+        Piece top = carrier(behind);
+        List<Segment> seam = new ArrayList<>();
+        if (!top.panel().equals(panel.panel())) {
+            seam.addAll(centre(top.worn()));
+        }
+        seam.addAll(centre(panel));
+        return List.copyOf(seam);
+    }
+
+    /** How long the edges of a role are together, in front or behind, over the pieces of the shell. */
+    public double length(EdgeRole role, boolean behind) {
+        return draft.pieces().stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.behind() == behind)
+                .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
+                .flatMap(p -> p.edge(role).stream())
+                .mapToDouble(Edge::length)
+                .sum();
+    }
+
+    private Piece top(boolean behind) {
+        Piece top = carrier(behind);
+        return top.folds().isEmpty() ? top : top.worn();
+    }
+
+    private Piece carrier(boolean behind) {
+        return draft.pieces().stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.behind() == behind)
+                .filter(p -> p.edge(EdgeRole.WAIST).isPresent())
+                .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("No waist"));
+    }
+
     /** Front and back as they are cut, folds open. */
     public List<Piece> asCut() {
         return List.of(cut("front"), cut("back"));
@@ -184,10 +237,15 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
 
     /** A piece's centre seam, from the waist down. */
     public static List<Segment> centre(Piece piece) {
-        return Curves.reversed(piece.edges().stream()
-                .filter(s -> !NOT_CENTRE.contains(s.role()))
-                .flatMap(s -> s.run().stream())
-                .toList());
+        List<Segment> up = new ArrayList<>();
+        for (Edge edge : piece.edges()) {
+            if (BELOW.contains(edge.role())) {
+                up.clear();
+            } else {
+                up.addAll(edge.run());
+            }
+        }
+        return Curves.reversed(up);
     }
 
     /** The level at which every centre and side has begun: the lowest of the waist's ends. */

@@ -8,9 +8,10 @@ public enum Rank {
     SHAPE,
     /** Slit, zip, fly. */
     OPENING,
-    POCKET,
     /** Band, casing, facing. */
     TOP,
+    /** Laid from the line the waist is sewn on, so after what is done to the top. */
+    POCKET,
     HEM,
     LINING
 }

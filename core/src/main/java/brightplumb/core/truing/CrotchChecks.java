@@ -170,7 +170,7 @@ final class CrotchChecks {
     }
 
     static double loop(Inspected on) {
-        return Curves.length(Inspected.centre(on.front())) + Curves.length(Inspected.centre(on.back()));
+        return Curves.length(on.centreSeam(false)) + Curves.length(on.centreSeam(true));
     }
 
     private static double wanted(Inspected on) {

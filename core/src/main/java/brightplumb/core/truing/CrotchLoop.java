@@ -35,8 +35,8 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
     @Override
     public List<Figure> figures() {
         List<Figure> figures = new ArrayList<>(List.of(
-                Figure.mm("front curve", Curves.length(Inspected.centre(on.front()))),
-                Figure.mm("back curve", Curves.length(Inspected.centre(on.back()))),
+                Figure.mm("front curve", Curves.length(on.centreSeam(false))),
+                Figure.mm("back curve", Curves.length(on.centreSeam(true))),
                 Figure.together("together", CrotchChecks.loop(on))));
         if (wanted != null) {
             figures.add(Figure.mm(
@@ -50,8 +50,8 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
 
     @Override
     public Exhibit exhibit() {
-        List<Segment> front = Inspected.centre(on.front());
-        List<Segment> back = Inspected.centre(on.back());
+        List<Segment> front = on.centreSeam(false);
+        List<Segment> back = on.centreSeam(true);
         Point frontFork = front.get(front.size() - 1).to();
         Point backFork = back.get(back.size() - 1).to();
         Rigid over =
@@ -165,7 +165,7 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
                                     Point.of(side - 20, rise),
                                     Point.of(20, rise)))
                     .draw(PENCIL, Lines.above(on.front().sewLine(), depth + 3 * Length.INCH))
-                    .draw(FRONT, Inspected.centre(on.front()))
+                    .draw(FRONT, on.centreSeam(false))
                     .draw(high ? FAULT : PLAIN, Point.of(-60, depth), Point.of(side + 40, depth))
                     .span(PLAIN, Point.of(side + 70, 0), Point.of(side + 70, depth), "crotch line")
                     .span(PENCIL, Point.of(-90, 0), Point.of(-90, rise), "the rise")

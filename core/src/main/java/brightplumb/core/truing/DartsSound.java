@@ -10,7 +10,6 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartSettings;
@@ -140,7 +139,7 @@ final class DartsSound {
         }
 
         private static double turn(Piece piece) {
-            List<Segment> waist = piece.require(EdgeRole.WAIST).run();
+            List<Segment> waist = piece.top().run();
             double worst = 0;
             for (Dart dart : piece.darts()) {
                 Rigid close = dart.closing();

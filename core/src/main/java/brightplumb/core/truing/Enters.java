@@ -108,12 +108,11 @@ final class Enters {
             implements Evidence {
 
         static Opening of(Inspected on, Closure closure) {
-            double waist = 2 * (WaistCloses.net(on.front()) + WaistCloses.net(on.back()));
+            double waist = 2 * (WaistCloses.net(on.topFront()) + WaistCloses.net(on.topBack()));
             double hip = on.body().hip().value();
             double zip = switch (closure) {
-                case CENTRE_BACK_ZIP ->
-                    on.back().require(EdgeRole.CENTRE_BACK_ZIP).length();
-                case FLY -> on.front().require(EdgeRole.FLY).length();
+                case CENTRE_BACK_ZIP -> on.length(EdgeRole.CENTRE_BACK_ZIP, true);
+                case FLY -> on.length(EdgeRole.FLY, false);
                 case SIDE_ZIP ->
                     Math.min(
                             on.set().amount(ClosureSettings.ZIP_LENGTH).value(),

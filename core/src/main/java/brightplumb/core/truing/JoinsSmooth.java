@@ -30,7 +30,10 @@ final class JoinsSmooth {
 
     static Check of(Inspected on) {
         List<Join> joins = new ArrayList<>();
-        joins.add(across("waist at the side", on, EdgeRole.WAIST));
+        joins.add(new Join(
+                "waist at the side",
+                Corner.after(on.topFront(), EdgeRole.WAIST),
+                Corner.after(on.topBack(), EdgeRole.WAIST)));
         joins.add(across("hem at the side", on, EdgeRole.SIDE));
         boolean legs = on.front().edge(EdgeRole.INSEAM).isPresent();
         if (legs) {
@@ -94,7 +97,7 @@ final class JoinsSmooth {
         }
 
         private boolean crosswise(Edge seam) {
-            return seam.role().equals(EdgeRole.WAIST) || seam.role().equals(EdgeRole.HEM);
+            return seam == piece.top() || seam.role().equals(EdgeRole.HEM);
         }
 
         /** The edge that should run on, leaving the corner. */

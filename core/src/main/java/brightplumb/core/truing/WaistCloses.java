@@ -37,8 +37,8 @@ final class WaistCloses {
             return drawnUp(on);
         }
         Shut shut = new Shut(
-                on.front(),
-                on.back(),
+                on.topFront(),
+                on.topBack(),
                 (on.body().waist().value()
                                 + on.set().amount(WaistSettings.WAIST_EASE).value())
                         / 2);
@@ -62,8 +62,8 @@ final class WaistCloses {
     /** A waist that is drawn up is true when it passes the hip. */
     private static Check drawnUp(Inspected on) {
         Shut shut = new Shut(
-                on.front(),
-                on.back(),
+                on.topFront(),
+                on.topBack(),
                 on.body().hip().value() / 2 / (1 + on.set().cloth().stretch()));
         boolean passes = shut.measured() >= shut.wanted() - TOLERANCE;
         return new Check(

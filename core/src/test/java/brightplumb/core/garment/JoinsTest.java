@@ -19,6 +19,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -41,7 +42,12 @@ class JoinsTest {
     }
 
     private static Draft draft(String cut, String way, Sheet sheet) {
-        return Drafting.draft(DraftRequest.of(cut, way, sheet, Map.of(), null)).draft();
+        return draft(cut, way, sheet, MadeWith.RECIPE);
+    }
+
+    private static Draft draft(String cut, String way, Sheet sheet, MadeWith made) {
+        return Drafting.draft(DraftRequest.of(cut, way, sheet, Map.of(), null, made))
+                .draft();
     }
 
     @ParameterizedTest
@@ -67,22 +73,50 @@ class JoinsTest {
         for (Bodies.Row row : Bodies.some()) {
             Draft draft = draft(cut, way, Bodies.withDepths(row));
             for (Join join : draft.joins()) {
-                if (join.kind() != Join.Kind.SEWN) {
-                    continue;
-                }
-                List<Mark> one = notchesOn(draft, join, 0);
-                List<Mark> other = notchesOn(draft, join, 1);
-                assertThat(other).as(row.id() + " " + join.seam()).hasSameSizeAs(one);
-                for (int i = 0; i < one.size(); i++) {
-                    assertThat(other.get(i).text()).isEqualTo(one.get(i).text());
-                    assertThat(other.get(i).along()).isCloseTo(one.get(i).along(), within(SAME));
-                    assertThat(measured(draft.layer(join, 1), other.get(i)))
-                            .as(row.id() + " " + join.seam() + " " + one.get(i).text() + ", with a tape along both")
-                            .isCloseTo(measured(draft.layer(join, 0), one.get(i)), within(0.05));
-                    assertThat(one.get(i).count()).as("one stroke in front").isEqualTo(1);
-                    assertThat(other.get(i).count()).as("two behind").isEqualTo(2);
+                if (join.kind() == Join.Kind.SEWN) {
+                    assertNotchesMeet(row.id() + " " + join.seam(), draft, join);
                 }
             }
+        }
+    }
+
+    /** Every layer has each notch at the share of its length; a layer of several pieces has its own seams there instead. */
+    private static void assertNotchesMeet(String where, Draft draft, Join join) {
+        List<Integer> layers = new ArrayList<>();
+        for (int i = 0; i < join.layers().size(); i++) {
+            if (join.layers().get(i).stretches().size() == 1) {
+                layers.add(i);
+            }
+        }
+        for (int layer : layers) {
+            List<Mark> one = notchesOn(draft, join, layers.get(0));
+            List<Mark> other = notchesOn(draft, join, layer);
+            assertThat(other).as(where).hasSameSizeAs(one);
+            for (int i = 0; i < one.size(); i++) {
+                assertThat(other.get(i).text()).isEqualTo(one.get(i).text());
+                assertThat(other.get(i).along()).isCloseTo(one.get(i).along(), within(SAME));
+                assertThat(measured(draft.layer(join, layer), other.get(i)))
+                        .as(where + " " + one.get(i).text() + ", with a tape along both")
+                        .isCloseTo(measured(draft.layer(join, layers.get(0)), one.get(i)), within(0.05));
+                assertThat(other.get(i).count())
+                        .as("one stroke in front, two behind")
+                        .isEqualTo(draft.piece(join.layers().get(layer).piece()).behind() ? 2 : 1);
+            }
+        }
+        if (join.layers().get(0).stretches().size() > 1 && !layers.isEmpty()) {
+            double share = join.layers().get(layers.get(0)).length()
+                    / join.layers().get(0).length();
+            List<Double> seams = new ArrayList<>();
+            double along = 0;
+            for (Stretch s : join.layers().get(0).stretches()) {
+                along += s.length();
+                seams.add(along * share);
+            }
+            assertThat(notchesOn(draft, join, layers.get(0)))
+                    .as(where)
+                    .allSatisfy(m -> assertThat(seams)
+                            .as("what is notched is a seam of the other layer")
+                            .anySatisfy(seam -> assertThat(seam).isCloseTo(m.along(), within(SAME))));
         }
     }
 
@@ -133,7 +167,8 @@ class JoinsTest {
             Draft draft = draft(
                     (String) recipe.get()[0],
                     (String) recipe.get()[1],
-                    Bodies.withDepths(Bodies.all().get(10)));
+                    Bodies.withDepths(Bodies.all().get(10)),
+                    MadeWith.NOTHING);
             for (Piece piece : draft.pieces()) {
                 piece.edges()
                         .forEach(seam -> assertThat(draft.joins().stream()

@@ -56,7 +56,7 @@ class SkirtCutsTest {
         assertThat(inches(d, "hip.depth")).isCloseTo(7.5, EXACT);
         assertThat(inches(d, "length")).isCloseTo(21.5, EXACT);
         assertThat(inches(d, "hem.quarter.back")).isCloseTo(inches(d, "hip.quarter.back") - 1 - 1.25, EXACT);
-        assertThat(d.pieces().get(0).allowances().get("side").outside()).isCloseTo(2 * INCH, EXACT);
+        assertThat(d.pieces().get(0).allowances().get("side").outside()).isCloseTo(INCH, EXACT);
     }
 
     @Test

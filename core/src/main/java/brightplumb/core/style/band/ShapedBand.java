@@ -10,6 +10,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
@@ -41,8 +42,8 @@ import java.util.Map;
  */
 public final class ShapedBand implements Operation {
 
-    /** The garment's top edge. */
-    public static final EdgeRole UPPER = new EdgeRole("upper", "top edge");
+    /** A panel's edge under the band; the waist is the band's own upper edge. */
+    public static final EdgeRole UNDER = new EdgeRole("under.band", "under the band");
 
     @Override
     public String id() {
@@ -95,6 +96,9 @@ public final class ShapedBand implements Operation {
         // Below the band the side takes what the darts have left
         pattern = SideTakes.darts(table, pattern, left);
         pattern = Relaid.joins(before.pattern(), pattern);
+        for (PieceId panel : bands.keySet()) {
+            pattern = pattern.instead(under(pattern.piece(panel)));
+        }
         // Sew it together
         List<Piece> pieces = new ArrayList<>();
         bands.values().forEach(b -> pieces.add(b));
@@ -111,9 +115,7 @@ public final class ShapedBand implements Operation {
             whole = Surgery.united(whole, Strip.PARTED, next, Strip.GOES_ON);
         }
         String name = "band-" + panel.id().name();
-        List<brightplumb.core.pattern.Edge> edges = whole.edges().stream()
-                .map(e -> e.role().equals(EdgeRole.WAIST) ? brightplumb.core.pattern.Edge.of(UPPER, e.run()) : e)
-                .toList();
+        List<Edge> edges = whole.edges();
         Piece band = new Piece(
                 new PieceId(name, panel.id().hand()),
                 "Band " + panel.panel() + hand(panel),
@@ -128,6 +130,12 @@ public final class ShapedBand implements Operation {
                 panel.copies(),
                 whole.onBody());
         return onFold(band, panel);
+    }
+
+    private static Piece under(Piece panel) {
+        return panel.withEdges(panel.edges().stream()
+                .map(e -> e.role().equals(EdgeRole.WAIST) ? new Edge(UNDER, 1, e.run(), End.SEWN) : e)
+                .toList());
     }
 
     private static String hand(Piece panel) {
@@ -145,7 +153,7 @@ public final class ShapedBand implements Operation {
         if (opens || !straight(centre.run())) {
             return band.withCopies(new Copies.Pairs(2));
         }
-        List<brightplumb.core.pattern.Edge> edges = new ArrayList<>(band.edges());
+        List<Edge> edges = new ArrayList<>(band.edges());
         edges.set(edges.size() - 1, centre.as(End.FOLD));
         return band.withEdges(edges).withCopies(new Copies.OnFold(centre.role(), 2));
     }
@@ -184,7 +192,7 @@ public final class ShapedBand implements Operation {
         List<Join> joins = new ArrayList<>();
         bands.forEach((panel, band) -> joins.add(Join.sewn(
                 "waist",
-                Run.shut(pattern.piece(panel), EdgeRole.WAIST),
+                Run.shut(pattern.piece(panel), UNDER),
                 Run.of(Stretch.whole(band, band.require(Strip.LOWER))).reversed())));
         for (Join join : pattern.joins()) {
             Stretch one = join.layers().get(0).stretches().get(0);
@@ -218,7 +226,7 @@ public final class ShapedBand implements Operation {
                             panel.toString(),
                             Drawn.Role.OUTLINE,
                             "",
-                            piece.require(EdgeRole.WAIST).run());
+                            piece.require(UNDER).run());
         }
         table.step(
                 Amount.found("measured along its lower edge", length).named("band.length", "band length"),

@@ -29,6 +29,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A lining of the shell's own shape, in one of two habits: sewn up by itself and joined at the hem, or each panel bagged, joined at hem and
@@ -38,6 +39,7 @@ import java.util.Map;
 public final class Lining implements Operation {
 
     private static final String PREFIX = "lining";
+    private static final Set<String> PANELS = Set.of("front", "back");
 
     @Override
     public String id() {
@@ -77,10 +79,10 @@ public final class Lining implements Operation {
         return before.pieces().stream().anyMatch(Lining::lined);
     }
 
-    /** A panel of the shell that hangs from the waist to a hem. */
+    /** A panel of the shell that hangs from its upper edge to a hem. */
     private static boolean lined(Piece piece) {
         return piece.layer() == Layer.SHELL
-                && piece.edge(EdgeRole.WAIST).isPresent()
+                && PANELS.contains(piece.panel())
                 && piece.edge(EdgeRole.HEM).isPresent();
     }
 
@@ -148,7 +150,10 @@ public final class Lining implements Operation {
         List<Join> joins = new ArrayList<>();
         linings.forEach((shell, lining) -> {
             Piece panel = pattern.piece(shell);
-            joins.add(Join.sewn("lining.waist", Run.shut(panel, EdgeRole.WAIST), Run.shut(lining, EdgeRole.WAIST)));
+            joins.add(Join.sewn(
+                    "lining.waist",
+                    Run.shut(panel, panel.top().role()),
+                    Run.shut(lining, lining.top().role())));
             joins.add(Join.sewn("lining.hem", Run.shut(panel, EdgeRole.HEM), Run.shut(lining, EdgeRole.HEM)));
             if (bagged) {
                 joins.add(Join.sewn("lining.side", EdgeRole.SIDE, panel, lining));

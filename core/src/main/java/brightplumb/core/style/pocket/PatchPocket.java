@@ -87,9 +87,7 @@ public final class PatchPocket implements Operation {
     }
 
     private static boolean carries(Piece piece) {
-        return piece.panel().equals("front")
-                && piece.layer() == Layer.SHELL
-                && piece.edge(EdgeRole.WAIST).isPresent();
+        return piece.panel().equals("front") && piece.layer() == Layer.SHELL;
     }
 
     @Override
@@ -195,13 +193,13 @@ public final class PatchPocket implements Operation {
     }
 
     private static double waistAt(Piece front, double x) {
-        for (Segment s : front.require(EdgeRole.WAIST).run()) {
+        for (Segment s : front.top().run()) {
             var t = Curves.crossing(s, Point.of(x, 0), Point.of(0, 1));
             if (t.isPresent()) {
                 return s.at(t.getAsDouble()).y();
             }
         }
-        return front.require(EdgeRole.WAIST).run().get(0).from().y();
+        return front.top().run().get(0).from().y();
     }
 
     /** A rectangle whose upper edge has a role of its own; the other three sides are one edge. */

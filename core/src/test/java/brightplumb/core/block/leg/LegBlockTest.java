@@ -106,7 +106,7 @@ class LegBlockTest {
 
     @Test
     void a_band_that_finishes_at_the_waist_is_taken_off_length_rise_and_hip() {
-        Drafted drafted = draft("drawcord-shorts", "house", body(26, 40), Map.of());
+        Drafted drafted = draft("drawcord-shorts", "bench", body(26, 40), Map.of());
         assertThat(inches(drafted, "length")).isCloseTo(15.5, within(1e-6));
         assertThat(inches(drafted, "crotch.depth")).isCloseTo(8, within(1e-6));
         assertThat(inches(drafted, "hip.depth")).isCloseTo(6, within(1e-6));
@@ -123,7 +123,7 @@ class LegBlockTest {
     void half_a_thigh_of_32_is_16() {
         Map<Measure, Double> taped = body(28, 40);
         taped.put(THIGH_GIRTH, 30.0);
-        Drafted drafted = draft("drawcord-shorts", "house", taped, Map.of());
+        Drafted drafted = draft("drawcord-shorts", "bench", taped, Map.of());
         assertThat(inches(drafted, "hem.width.front")).isCloseTo(16, within(0.1));
     }
 
