@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Draft, Piece, Views } from '../api/client';
-import { frame, type Project, project } from '../paper/geometry';
+import { boxOf, frame, type Project, project } from '../paper/geometry';
 import { InnerLines, Outline, toneOf } from '../paper/marks';
 import { useSize } from '../paper/useSize';
 
@@ -113,23 +113,40 @@ function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: numb
           <path d={`M${a[0] - 4} ${a[1] + 8}L${a[0]} ${a[1]}l4 8M${b[0] - 4} ${b[1] - 8}L${b[0]} ${b[1]}l4 -8`} />
         </g>
       )}
-      {a && b && (
-        <text
-          x={a[0] + 10}
-          y={a[1] + (b[1] - a[1]) * 0.42}
-          stroke="var(--color-card)"
-          strokeWidth="5"
-          paintOrder="stroke"
-          fontSize="15"
-          fontWeight="600"
-          fill={`var(--color-${tone})`}
-        >
-          {piece.name}
-          <tspan x={a[0] + 10} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
-            {piece.label[1]}
-          </tspan>
-        </text>
-      )}
+      <Name piece={piece} to={to} tone={tone} />
     </g>
+  );
+}
+
+/** The piece's name: beside its grain line where it has room, else beneath the piece, as far as that is wide. */
+function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) {
+  const box = boxOf(piece.cutLine);
+  const [left, top] = to([box.left, box.top]);
+  const [right, bottom] = to([box.right, box.bottom]);
+  const a = to(piece.grain[0] ?? [0, 0]);
+  const b = to(piece.grain[1] ?? [0, 0]);
+  const inside = right - a[0] > piece.name.length * 8.5 + 14 && bottom - top > 60;
+  const letters = Math.floor((right - left + 30) / 7.2);
+  if (!inside && letters < 3) return null;
+  const x = inside ? a[0] + 10 : left;
+  const y = inside ? a[1] + (b[1] - a[1]) * 0.42 : bottom + 14;
+  return (
+    <text
+      x={x}
+      y={y}
+      stroke="var(--color-card)"
+      strokeWidth="5"
+      paintOrder="stroke"
+      fontSize={inside ? 15 : 13}
+      fontWeight="600"
+      fill={`var(--color-${tone})`}
+    >
+      {inside || piece.name.length <= letters ? piece.name : `${piece.name.slice(0, letters - 1)}…`}
+      {inside && (
+        <tspan x={x} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
+          {piece.label[1]}
+        </tspan>
+      )}
+    </text>
   );
 }

@@ -66,6 +66,8 @@ const TRUE_WORDS: Record<string, string> = {
   sits: 'rises',
   'elastic.reaches': 'reaches',
   'hem.passes.heel': 'passes',
+  'band.fits': 'fits',
+  'slit.turns': 'turns',
 };
 
 /** All plumb lines in a row along the foot of the table. */

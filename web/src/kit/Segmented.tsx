@@ -17,7 +17,9 @@ export function Segmented<T extends string>(props: {
       aria-label={props.label}
       value={props.value}
       onValueChange={(value) => value && props.onChange(value as T)}
-      className="flex min-w-0 overflow-hidden rounded-field border border-line bg-card"
+      className={`min-w-0 overflow-hidden rounded-field border border-line bg-card ${
+        props.options.length > 4 ? 'grid grid-cols-3 gap-px' : 'flex'
+      }`}
     >
       {props.options.map((o) => (
         <ToggleGroup.Item

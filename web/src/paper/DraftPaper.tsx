@@ -49,6 +49,8 @@ export function DraftPaper(props: Props) {
     const top = zoom === 'waist' ? box.top : zoom === 'hem' ? box.bottom - (size.height - 20) / inner.scale : inner.top;
     return { ...inner, left: inner.left - (RULER + 4) / inner.scale, top: top - 10 / inner.scale };
   }, [table, zoom, hand, size.width, size.height]);
+  // Cut apart, opened or cut off since the block drew them, the panels are shown as they now are.
+  const reshaped = upTo === null && draft.made.some((m) => m.done && m.reshapes);
   const shown = upTo === null ? draft.steps : draft.steps.slice(0, upTo + 1);
   const to = (sheet: string): Project | null => {
     const at = shownPieces.has(sheet) ? table.place[sheet] : undefined;
@@ -87,10 +89,17 @@ export function DraftPaper(props: Props) {
             <Ghost key={before.key} draft={before.draft} on={draft} table={table} view={view} className="ghost-away" />
           )}
           {upTo !== null && <Ahead steps={draft.steps.slice(upTo + 1)} to={to} />}
+          {reshaped &&
+            panelsOf(draft).map((p) => (
+              <On key={p.id} to={to(p.id)}>
+                {(at) => <Panel piece={p} to={at} />}
+              </On>
+            ))}
           {shown.map((step) => (
             <StepLines
               key={step.id}
               step={step}
+              left={reshaped}
               to={to}
               lit={lit === step.id || picked?.id === step.id}
               onLit={props.onLit}
@@ -133,6 +142,8 @@ export function DraftPaper(props: Props) {
 
 function StepLines(props: {
   step: Step;
+  /** Whether panels were drawn otherwise since: what the steps drew is then in pencil, and lit when it is meant. */
+  left: boolean;
   to: (sheet: string) => Project | null;
   lit: boolean;
   onLit: (step: string | null) => void;
@@ -151,9 +162,9 @@ function StepLines(props: {
             <Outline
               segments={d.segments}
               to={at}
-              tone={props.lit ? 'brass' : tone}
-              dash={dash}
-              width={props.lit ? 3.5 : d.role === 'dart' ? 1.6 : 2.2}
+              tone={props.lit ? 'brass' : props.left ? 'pencil' : tone}
+              dash={props.left && !props.lit ? '3 3' : dash}
+              width={props.lit ? 3.5 : props.left ? 1 : d.role === 'dart' ? 1.6 : 2.2}
             />
             <Touch
               segments={d.segments}
@@ -188,6 +199,19 @@ function Ahead(props: { steps: Step[]; to: (sheet: string) => Project | null }) 
 /** What is drawn on a sheet, where that sheet is on the paper. */
 function On({ to, children }: { to: Project | null; children: (at: Project) => ReactNode }) {
   return to ? children(to) : null;
+}
+
+/** A panel as it is: its outline, darts, folds and lines. */
+function Panel({ piece, to }: { piece: Piece; to: Project }) {
+  const { tone, dash } = toneOf(piece.id);
+  const legs = piece.darts.flatMap((d) => d.legs.map((leg) => ({ type: 'line' as const, from: leg, to: d.point })));
+  return (
+    <g pointerEvents="none">
+      <Outline segments={piece.sewLine} to={to} tone={tone} dash={dash} width={2.2} />
+      {legs.length > 0 && <Outline segments={legs} to={to} tone={tone} dash={dash} width={1.6} />}
+      <InnerLines piece={piece} to={to} />
+    </g>
+  );
 }
 
 /** A made piece in hand: its outline, folds and lines, and its name. */

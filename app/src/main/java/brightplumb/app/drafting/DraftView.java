@@ -89,8 +89,9 @@ public record DraftView(
     /** A line placed inside a piece. */
     public record PlacedView(String id, String text, List<Segment> segments) {}
 
-    /** Something done to the garment, or that could be; {@code recipe} where the cut has it. */
-    public record MadeView(String id, String title, boolean recipe, boolean done, List<String> pieces) {}
+    /** Something done to the garment, or that could be; {@code recipe} where the cut has it, {@code reshapes} where it drew the panels otherwise. */
+    public record MadeView(
+            String id, String title, boolean recipe, boolean done, boolean reshapes, List<String> pieces) {}
 
     /**
      * What is sewn to what. A run over several edges is several of these with one {@code seam}.

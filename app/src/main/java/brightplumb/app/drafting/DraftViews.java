@@ -55,8 +55,9 @@ final class DraftViews {
     static DraftView of(Drafted drafted, Shown shown) {
         Map<String, String> madeBy = new HashMap<>();
         drafted.made()
-                .forEach(
-                        m -> m.pieces().forEach(p -> madeBy.put(p, m.operation().id())));
+                .forEach(m -> m.came()
+                        .pieces()
+                        .forEach(p -> madeBy.put(p, m.operation().id())));
         Pattern pattern = drafted.draft().pattern();
         Map<String, List<Rival>> rivals = Drafting.rivals(drafted);
         Map<String, Double> facts = new LinkedHashMap<>();
@@ -90,7 +91,12 @@ final class DraftViews {
                 ClothView.of(drafted.request().cloth()),
                 drafted.made().stream()
                         .map(m -> new MadeView(
-                                m.operation().id(), m.operation().title(), m.recipe(), m.done(), m.pieces()))
+                                m.operation().id(),
+                                m.operation().title(),
+                                m.recipe(),
+                                m.done(),
+                                m.came().reshapes(),
+                                m.came().pieces()))
                         .toList());
     }
 

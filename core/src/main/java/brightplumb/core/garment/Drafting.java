@@ -49,7 +49,7 @@ public final class Drafting {
         Body body = Body.of(request.sheet());
         Settings set = garment.settings(body);
         Draft block = garment.block(set);
-        Map<Operation, List<String>> came = new LinkedHashMap<>();
+        Map<Operation, Made.Came> came = new LinkedHashMap<>();
         Draft draft = garment.made(block, set, came::put);
         List<CutPiece> pieces = CutPlan.of(draft, set);
         for (CutPiece piece : pieces) {
@@ -68,12 +68,15 @@ public final class Drafting {
                 made(request, block, came));
     }
 
-    private static List<Made> made(DraftRequest request, Draft block, Map<Operation, List<String>> came) {
+    private static List<Made> made(DraftRequest request, Draft block, Map<Operation, Made.Came> came) {
         return Catalogue.OPERATIONS.stream()
                 .filter(o -> came.containsKey(o) || o.fits(block))
                 .sorted(Comparator.comparing(Operation::rank))
                 .map(o -> new Made(
-                        o, request.cut().with().contains(o), came.containsKey(o), came.getOrDefault(o, List.of())))
+                        o,
+                        request.cut().with().contains(o),
+                        came.containsKey(o),
+                        came.getOrDefault(o, Made.Came.NOTHING)))
                 .toList();
     }
 

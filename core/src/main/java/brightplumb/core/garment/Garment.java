@@ -2,8 +2,6 @@ package brightplumb.core.garment;
 
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
-import brightplumb.core.pattern.Piece;
-import brightplumb.core.pattern.PieceId;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -15,9 +13,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BiConsumer;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -65,7 +61,7 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
      * @throws brightplumb.core.measure.Refusal when it cannot be drawn, naming the field at fault
      */
     Draft draft(Settings set) {
-        return made(block(set), set, (operation, pieces) -> {});
+        return made(block(set), set, (operation, nothing) -> {});
     }
 
     /** Draws its parts alone. */
@@ -80,9 +76,9 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     /**
      * Does to its parts what is to be done.
      *
-     * @param came told of each operation with the names of the pieces that came of it
+     * @param came told of each operation with what came of it
      */
-    Draft made(Draft block, Settings set, BiConsumer<Operation, List<String>> came) {
+    Draft made(Draft block, Settings set, BiConsumer<Operation, Made.Came> came) {
         Draft draft = block;
         for (Operation operation : doneIn(set)) {
             if (!operation.fits(draft)) {
@@ -91,15 +87,9 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
                 }
                 continue;
             }
-            Set<PieceId> before = draft.pieces().stream().map(Piece::id).collect(Collectors.toSet());
-            draft = operation.on(draft, laid(draft, set));
-            came.accept(
-                    operation,
-                    draft.pieces().stream()
-                            .map(Piece::id)
-                            .filter(id -> !before.contains(id))
-                            .map(PieceId::toString)
-                            .toList());
+            Draft before = draft;
+            draft = operation.on(before, laid(before, set));
+            came.accept(operation, Made.Came.between(before, draft));
         }
         return draft;
     }

@@ -1,5 +1,7 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Operation;
 import java.util.List;
 
@@ -9,11 +11,37 @@ import java.util.List;
  * @param operation what
  * @param recipe whether the cut's recipe has it
  * @param done whether it was done
- * @param pieces the pieces that came of it, by their names
+ * @param came what came of it
  */
-public record Made(Operation operation, boolean recipe, boolean done, List<String> pieces) {
+public record Made(Operation operation, boolean recipe, boolean done, Came came) {
 
-    public Made {
-        pieces = List.copyOf(pieces);
+    /**
+     * What came of an operation.
+     *
+     * @param pieces the pieces it made, by their names
+     * @param reshapes whether it drew edges of pieces that were there otherwise than they were
+     */
+    public record Came(List<String> pieces, boolean reshapes) {
+
+        /** Nothing. */
+        static final Came NOTHING = new Came(List.of(), false);
+
+        public Came {
+            pieces = List.copyOf(pieces);
+        }
+
+        static Came between(Draft before, Draft after) {
+            List<String> pieces = after.pieces().stream()
+                    .filter(p -> before.pattern().find(p.id()).isEmpty())
+                    .map(p -> p.id().toString())
+                    .toList();
+            boolean reshapes = after.pieces().stream()
+                    .anyMatch(p -> before.pattern()
+                            .find(p.id())
+                            .map(Piece::edges)
+                            .filter(edges -> !edges.equals(p.edges()))
+                            .isPresent());
+            return new Came(pieces, reshapes);
+        }
     }
 }

@@ -34,6 +34,8 @@ public sealed interface Ink {
         SEW(0.35, 6, 3),
         /** Dart legs. */
         DART(0.35, 2.5, 2),
+        /** Folds laid in the cloth. */
+        FOLD(0.35, 10, 2),
         /** Notches, drill holes, grain. */
         MARK(0.35, 0, 0);
 

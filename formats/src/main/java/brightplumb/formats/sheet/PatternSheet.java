@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * All pieces of a pattern beside each other at full size.
@@ -22,6 +23,7 @@ import java.util.Map;
  */
 public record PatternSheet(List<Ink> ink, Map<String, Point> places, double width, double height, TitleBlock title) {
 
+    private static final Set<String> PANELS = Set.of("front", "back");
     private static final double APART = 25;
     private static final double EDGE = 5;
     private static final double NOTCH = 7;
@@ -35,18 +37,38 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
     public static PatternSheet of(DrawnPattern pattern, TitleBlock title) {
         List<Ink> ink = new ArrayList<>();
         Map<String, Point> places = new HashMap<>();
+        List<Box> boxes =
+                pattern.pieces().stream().map(p -> Box.of(p.cutLine())).toList();
+        // The panels lie beside each other; what else there is goes below them, row by row.
+        long panels = pattern.pieces().stream()
+                .filter(p -> PANELS.contains(p.panel()) && !p.levels().isEmpty())
+                .count();
+        double wide = boxes.stream()
+                        .limit(Math.max(1, panels))
+                        .mapToDouble(b -> b.width() + APART)
+                        .sum()
+                - APART;
+        double across =
+                Math.max(wide, boxes.stream().mapToDouble(Box::width).max().orElse(0));
         double x = EDGE;
-        double height = 0;
-        for (DrawnPattern.Piece piece : pattern.pieces()) {
-            Box box = Box.of(piece.cutLine());
-            Point origin = Point.of(x - box.left, EDGE - box.top);
-            Rigid place = Rigid.slide(origin);
+        double y = EDGE;
+        double right = 0;
+        double bottom = 0;
+        for (int i = 0; i < boxes.size(); i++) {
+            DrawnPattern.Piece piece = pattern.pieces().get(i);
+            Box box = boxes.get(i);
+            if (x > EDGE && x + box.width() > EDGE + across + 0.001) {
+                x = EDGE;
+                y = bottom + APART;
+            }
+            Point origin = Point.of(x - box.left, y - box.top);
             places.put(piece.id(), origin);
-            draw(piece, place, title, ink);
-            x += box.right - box.left + APART;
-            height = Math.max(height, box.bottom - box.top);
+            draw(piece, Rigid.slide(origin), title, ink);
+            x += box.width() + APART;
+            right = Math.max(right, x - APART);
+            bottom = Math.max(bottom, y + box.bottom - box.top);
         }
-        return new PatternSheet(ink, places, x - APART + EDGE, height + 2 * EDGE, title);
+        return new PatternSheet(ink, places, right + EDGE, bottom + EDGE, title);
     }
 
     private static void draw(DrawnPattern.Piece piece, Rigid place, TitleBlock title, List<Ink> ink) {
@@ -57,6 +79,7 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
             List<Line> legs = List.of(new Line(dart.inner(), dart.point()), new Line(dart.point(), dart.outer()));
             stroke(ink, id + ".darts", Ink.Pen.DART, legs, place);
         }
+        piece.inner().forEach(l -> inner(ink, id + ".inner", l, place));
         piece.marks().forEach(m -> mark(ink, id + ".marks", m, place));
         grain(ink, id + ".grain", piece.grain(), place);
         if (piece.onFold()) {
@@ -67,6 +90,18 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
 
     private static void stroke(List<Ink> ink, String group, Ink.Pen pen, List<? extends Segment> run, Rigid place) {
         ink.add(new Ink.Stroke(group, pen, Curves.moved(run, place)));
+    }
+
+    /** A fold or a placed line, with its word on it. */
+    private static void inner(List<Ink> ink, String group, DrawnPattern.Inner line, Rigid place) {
+        stroke(ink, group, line.folded() ? Ink.Pen.FOLD : Ink.Pen.DART, line.run(), place);
+        if (!line.text().isEmpty()) {
+            Curves.Along start = Curves.along(line.run(), Math.min(12, Curves.length(line.run()) / 4));
+            double turned = Math.toDegrees(
+                    Math.atan2(start.direction().y(), start.direction().x()));
+            Point at = start.at().plus(start.direction().turned().times(-1.5));
+            ink.add(new Ink.Text(group, place.apply(at), 3, turned, line.text()));
+        }
     }
 
     private static void mark(List<Ink> ink, String group, DrawnPattern.Mark mark, Rigid place) {
@@ -113,23 +148,24 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
     }
 
     private static void fold(List<Ink> ink, String group, DrawnPattern.Piece piece, Rigid place) {
-        DrawnPattern.Edge centre = piece.edge("centre.front").orElse(null);
+        DrawnPattern.Edge centre =
+                piece.edge("centre.front").or(() -> piece.edge("centre.back")).orElse(null);
         if (centre == null) {
             return;
         }
         Curves.Along middle = Curves.along(centre.run(), Curves.length(centre.run()) / 2);
-        Point at = place.apply(middle.at().plus(Point.of(8, 40)));
-        ink.add(new Ink.Text(group, at, 4, -90, "fold of the cloth, centre front"));
+        String words = "fold of the cloth, " + centre.spoken();
+        double length = Curves.length(centre.run());
+        double letters = Math.min(4, length / words.length() / 0.7);
+        Point at = place.apply(middle.at().plus(Point.of(8, length / 2 * 0.9)));
+        ink.add(new Ink.Text(group, at, letters, -90, words));
     }
 
     private static void label(List<Ink> ink, String group, DrawnPattern.Piece piece, Rigid place, TitleBlock title) {
-        List<String> lines = new ArrayList<>(lines(piece, title));
-        Line grain = piece.grain();
-        Point at = place.apply(
-                Point.of(Math.max(14, grain.from().x() - 62), grain.from().y() + 45));
-        for (int i = 0; i < lines.size(); i++) {
-            double height = i < 2 ? 4.5 : 3.2;
-            ink.add(new Ink.Text(group, at.plus(Point.of(0, i * 6.5)), height, 0, lines.get(i)));
+        LabelPlace label = LabelPlace.of(piece, lines(piece, title));
+        for (int i = 0; i < label.lines().size(); i++) {
+            Point at = place.apply(label.at().plus(Point.of(0, label.down(i))));
+            ink.add(new Ink.Text(group, at, label.letters(i), 0, label.lines().get(i)));
         }
     }
 
@@ -146,6 +182,10 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
 
     /** The smallest upright box round a run. */
     private record Box(double left, double top, double right, double bottom) {
+        double width() {
+            return right - left;
+        }
+
         static Box of(List<Segment> run) {
             List<Point> points = Curves.flattened(run, 24);
             return new Box(
