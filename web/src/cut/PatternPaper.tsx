@@ -118,35 +118,43 @@ function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: numb
   );
 }
 
-/** The piece's name: beside its grain line where it has room, else beneath the piece, as far as that is wide. */
+/** The piece's name and what is cut of it: beside its grain line, in its middle, up along the grain, or beneath, wherever it has room. */
 function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) {
   const box = boxOf(piece.cutLine);
   const [left, top] = to([box.left, box.top]);
   const [right, bottom] = to([box.right, box.bottom]);
   const a = to(piece.grain[0] ?? [0, 0]);
   const b = to(piece.grain[1] ?? [0, 0]);
-  const inside = right - a[0] > piece.name.length * 8.5 + 14 && bottom - top > 60;
-  const letters = Math.floor((right - left + 30) / 7.2);
-  if (!inside && letters < 3) return null;
-  const x = inside ? a[0] + 10 : left;
-  const y = inside ? a[1] + (b[1] - a[1]) * 0.42 : bottom + 14;
-  return (
+  const said = piece.label[1] ?? '';
+  const long = Math.max(piece.name.length * 8.5, said.length * 7) + 14;
+  const wide = right - left;
+  const tall = bottom - top;
+  const text = { stroke: 'var(--color-card)', strokeWidth: 5, paintOrder: 'stroke', fontWeight: 600 } as const;
+  const fill = `var(--color-${tone})`;
+  const both = (x: number, y: number, turned: boolean, anchor: 'start' | 'middle') => (
     <text
-      x={x}
-      y={y}
-      stroke="var(--color-card)"
-      strokeWidth="5"
-      paintOrder="stroke"
-      fontSize={inside ? 15 : 13}
-      fontWeight="600"
-      fill={`var(--color-${tone})`}
+      {...text}
+      fill={fill}
+      fontSize="15"
+      textAnchor={anchor}
+      transform={turned ? `rotate(-90 ${x} ${y})` : undefined}
     >
-      {inside || piece.name.length <= letters ? piece.name : `${piece.name.slice(0, letters - 1)}…`}
-      {inside && (
-        <tspan x={x} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
-          {piece.label[1]}
-        </tspan>
-      )}
+      <tspan x={x} y={y}>
+        {piece.name}
+      </tspan>
+      <tspan x={x} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
+        {said}
+      </tspan>
+    </text>
+  );
+  if (tall > 60 && right - a[0] > long) return both(a[0] + 10, a[1] + (b[1] - a[1]) * 0.42, false, 'start');
+  if (tall > 60 && wide > long) return both((left + right) / 2, (top + bottom) / 2, false, 'middle');
+  if (tall > long && wide > 60) return both(a[0] + (right - a[0] > 50 ? 18 : -34), (top + bottom) / 2, true, 'middle');
+  const letters = Math.floor((wide + 30) / 7.2);
+  if (letters < 3) return null;
+  return (
+    <text {...text} fill={fill} fontSize="13" x={left} y={bottom + 14}>
+      {piece.name.length <= letters ? piece.name : `${piece.name.slice(0, letters - 1)}…`}
     </text>
   );
 }

@@ -28,12 +28,12 @@ export function DraftPaper(props: Props) {
   const { draft, upTo, lit, zoom } = props;
   const unit = useUnit();
   const [ref, size] = useSize<HTMLDivElement>();
-  const table = useMemo(() => layOut(draft), [draft]);
   const before = useBefore(draft);
   const picked = upTo === null ? null : (draft.steps[upTo] ?? null);
   // A made piece is on the paper while its step, or the edge it is sewn to, is in hand: the picked one, else the one touched.
   const handStep = picked?.id ?? lit;
   const hand = useMemo(() => inHand(draft, handStep), [draft, handStep]);
+  const table = useMemo(() => layOut(draft, [], hand), [draft, hand]);
   const shownPieces = useMemo(() => new Set([...panelsOf(draft), ...hand].map((p) => p.id)), [draft, hand]);
   const view = useMemo(() => {
     const part =
@@ -49,9 +49,9 @@ export function DraftPaper(props: Props) {
     const top = zoom === 'waist' ? box.top : zoom === 'hem' ? box.bottom - (size.height - 20) / inner.scale : inner.top;
     return { ...inner, left: inner.left - (RULER + 4) / inner.scale, top: top - 10 / inner.scale };
   }, [table, zoom, hand, size.width, size.height]);
-  // Cut apart, opened or cut off since the block drew them, the panels are shown as they now are.
-  const reshaped = upTo === null && draft.made.some((m) => m.done && m.reshapes);
   const shown = upTo === null ? draft.steps : draft.steps.slice(0, upTo + 1);
+  // Cut apart, opened or cut off since the block drew them, the panels are shown as they now are.
+  const reshaped = draft.made.some((m) => m.reshapes && (upTo === null || shown.some((s) => m.steps.includes(s.id))));
   const to = (sheet: string): Project | null => {
     const at = shownPieces.has(sheet) ? table.place[sheet] : undefined;
     return at ? project(at, view) : null;
@@ -89,12 +89,6 @@ export function DraftPaper(props: Props) {
             <Ghost key={before.key} draft={before.draft} on={draft} table={table} view={view} className="ghost-away" />
           )}
           {upTo !== null && <Ahead steps={draft.steps.slice(upTo + 1)} to={to} />}
-          {reshaped &&
-            panelsOf(draft).map((p) => (
-              <On key={p.id} to={to(p.id)}>
-                {(at) => <Panel piece={p} to={at} />}
-              </On>
-            ))}
           {shown.map((step) => (
             <StepLines
               key={step.id}
@@ -106,6 +100,12 @@ export function DraftPaper(props: Props) {
               onPick={props.onPick}
             />
           ))}
+          {reshaped &&
+            panelsOf(draft).map((p) => (
+              <On key={p.id} to={to(p.id)}>
+                {(at) => <Panel piece={p} to={at} />}
+              </On>
+            ))}
           {measure.map((d, i) => (
             <On key={`${d.sheet}${i}`} to={to(d.sheet)}>
               {(at) => (

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Draft } from '../api/client';
-import { madeDraft, madePiece } from '../testing/made';
-import { layOut } from './layout';
+import { madeDraft, madePiece, madeStep } from '../testing/made';
+import { around, inHand, layOut, madeOf, panelsOf } from './layout';
 
 const box = (left: number, right: number, bottom: number) => [
   { type: 'line', from: [left, 0], to: [right, 0] },
@@ -60,5 +60,67 @@ describe('panels on the table', () => {
 
   it('leave room for a draft that will lie over them', () => {
     expect(layOut(draft(0, LEGS), [draft(90, LEGS)]).whole.left).toBe(-90);
+  });
+});
+
+describe('what was made besides the panels', () => {
+  const waist = { type: 'line', from: [0, 0], to: [250, 0] };
+  const seam = (id: string, pairsWith: string | null) => ({
+    id,
+    length: 250,
+    allowance: 12.7,
+    segments: [0],
+    end: '',
+    spoken: id,
+    pairsWith,
+  });
+  const banded = madeDraft({
+    ...draft(0, LEGS),
+    pieces: [
+      madePiece({ id: 'front', panel: 'front', sewLine: box(0, 250, 1000), seams: [seam('waist', 'band.waist')] }),
+      madePiece({ id: 'back', panel: 'back', sewLine: box(0, 260, 1000), seams: [seam('side', null)] }),
+      madePiece({ id: 'band', panel: 'band', sewLine: box(0, 740, 40), madeBy: 'straight-band' }),
+      madePiece({ id: 'flap', panel: 'flap', sewLine: box(0, 60, 140), madeBy: 'patch-pocket' }),
+    ],
+    joins: [
+      { seam: 'waist', one: 'front.waist', other: 'band.waist', from: 0, to: 250, length: 250, eased: 0, kind: 'sewn' },
+    ],
+    steps: [
+      madeStep({ id: 'waist.front', draws: [{ sheet: 'front', role: 'outline', label: 'waist', segments: [waist] }] }),
+      madeStep({
+        id: 'hem',
+        draws: [{ sheet: 'front', role: 'outline', label: 'hem', segments: box(0, 250, 9).slice(2, 3) }],
+      }),
+      madeStep({ id: 'flap.depth', draws: [{ sheet: 'flap', role: 'outline', label: 'flap', segments: [waist] }] }),
+    ],
+  });
+  const named = (step: string | null) => inHand(banded, step).map((p) => p.id);
+
+  it('is apart from the panels', () => {
+    expect(panelsOf(banded).map((p) => p.id)).toEqual(['front', 'back']);
+    expect(madeOf(banded).map((p) => p.id)).toEqual(['band', 'flap']);
+  });
+
+  it('is in hand while its own step is, or the edge it is sewn to', () => {
+    expect(named('flap.depth')).toEqual(['flap']);
+    expect(named('waist.front')).toEqual(['band']);
+    expect(named('hem')).toEqual([]);
+    expect(named(null)).toEqual([]);
+  });
+
+  it('lies above the panels where it is long, beside them where it is tall, and moves none of them', () => {
+    const bare = layOut(banded);
+    const table = layOut(banded, [], madeOf(banded));
+    expect(bare.made).toEqual({});
+    expect(table.place.back).toEqual(bare.place.back);
+    expect(table.made.band?.bottom).toBeLessThan(table.whole.top);
+    expect(table.made.flap?.left).toBeGreaterThan(table.whole.right);
+    expect(around(table.whole, Object.values(table.made)).right).toBe(table.made.flap?.right);
+  });
+
+  it('lies as near when another piece is not in hand', () => {
+    const [band] = madeOf(banded);
+    const alone = layOut(banded, [], band ? [band] : []);
+    expect(alone.made).toEqual({ band: layOut(banded, [], madeOf(banded)).made.band });
   });
 });

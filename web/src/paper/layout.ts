@@ -12,7 +12,7 @@ export type Table = {
   waist: Box;
   fork: Box;
   hem: Box;
-  /** The box of each made piece where it lies. */
+  /** The box of each made piece in hand where it lies. */
   made: Record<string, Box>;
 };
 
@@ -24,9 +24,10 @@ export const madeOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.ma
 
 /**
  * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What was
- * made lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one have their room.
+ * made and is in hand lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one
+ * have their room.
  */
-export function layOut(draft: Draft, over: Draft[] = []): Table {
+export function layOut(draft: Draft, over: Draft[] = [], hand: Piece[] = []): Table {
   const place: Record<string, Placing> = {};
   const lines = (piece: Piece) =>
     boxOf([draft, ...over].flatMap((d) => d.pieces.filter((p) => p.id === piece.id).flatMap((p) => p.sewLine)));
@@ -50,7 +51,7 @@ export function layOut(draft: Draft, over: Draft[] = []): Table {
   const made: Record<string, Box> = {};
   let above = top - MADE_APART;
   let beyond = right + APART;
-  for (const piece of madeOf(draft)) {
+  for (const piece of hand) {
     const box = boxOf(piece.sewLine);
     const long = box.right - box.left > (box.bottom - box.top) * 1.5;
     const at = long ? { dx: -box.left, dy: above - box.bottom } : { dx: beyond - box.left, dy: 0 };

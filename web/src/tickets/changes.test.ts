@@ -46,6 +46,25 @@ describe('changes folded into a ticket', () => {
     expect(fold(kept, [{ set: 'settings.hipEase', to: null }]).settings).toEqual({ closure: 'fly' });
   });
 
+  it('add an operation, take one off, and give one back to the recipe', () => {
+    const banded = fold(kept, [
+      { set: 'made.lining', to: 'with' },
+      { set: 'made.straight-band', to: 'without' },
+    ]);
+    expect(banded).toEqual({ ...kept, with: ['lining'], without: ['straight-band'] });
+    expect(valueAt(banded, 'made.straight-band')).toBe('without');
+    expect(fold(banded, [{ set: 'made.lining', to: 'without' }]).with).toEqual([]);
+    expect(fold(banded, [{ set: 'made.lining', to: null }])).toEqual({ ...kept, without: ['straight-band'] });
+    expect(fold(banded, inverse(kept, [{ set: 'made.lining', to: 'with' }]))).toEqual({
+      ...kept,
+      without: ['straight-band'],
+    });
+  });
+
+  it('differ where one has an operation and the other has not', () => {
+    expect(differing(kept, { ...kept, with: ['lining'] })).toEqual(['made.lining']);
+  });
+
   it('change nothing of what was there before', () => {
     const before = structuredClone(kept);
     fold(kept, [

@@ -89,9 +89,23 @@ public record DraftView(
     /** A line placed inside a piece. */
     public record PlacedView(String id, String text, List<Segment> segments) {}
 
-    /** Something done to the garment, or that could be; {@code recipe} where the cut has it, {@code reshapes} where it drew the panels otherwise. */
+    /**
+     * Something done to the garment, or that could be.
+     *
+     * @param recipe whether the cut's recipe has it
+     * @param done whether it was done
+     * @param reshapes whether it drew the panels otherwise than they were
+     * @param pieces the pieces it made
+     * @param steps the steps it took
+     */
     public record MadeView(
-            String id, String title, boolean recipe, boolean done, boolean reshapes, List<String> pieces) {}
+            String id,
+            String title,
+            boolean recipe,
+            boolean done,
+            boolean reshapes,
+            List<String> pieces,
+            List<String> steps) {}
 
     /**
      * What is sewn to what. A run over several edges is several of these with one {@code seam}.

@@ -96,7 +96,8 @@ final class DraftViews {
                                 m.recipe(),
                                 m.done(),
                                 m.came().reshapes(),
-                                m.came().pieces()))
+                                m.came().pieces(),
+                                m.came().steps()))
                         .toList());
     }
 

@@ -1,6 +1,7 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Operation;
 import java.util.List;
@@ -20,14 +21,16 @@ public record Made(Operation operation, boolean recipe, boolean done, Came came)
      *
      * @param pieces the pieces it made, by their names
      * @param reshapes whether it drew edges of pieces that were there otherwise than they were
+     * @param steps the steps it took, by their ids
      */
-    public record Came(List<String> pieces, boolean reshapes) {
+    public record Came(List<String> pieces, boolean reshapes, List<String> steps) {
 
         /** Nothing. */
-        static final Came NOTHING = new Came(List.of(), false);
+        static final Came NOTHING = new Came(List.of(), false, List.of());
 
         public Came {
             pieces = List.copyOf(pieces);
+            steps = List.copyOf(steps);
         }
 
         static Came between(Draft before, Draft after) {
@@ -41,7 +44,11 @@ public record Made(Operation operation, boolean recipe, boolean done, Came came)
                             .map(Piece::edges)
                             .filter(edges -> !edges.equals(p.edges()))
                             .isPresent());
-            return new Came(pieces, reshapes);
+            List<String> steps = after.steps().stream()
+                    .skip(before.steps().size())
+                    .map(Step::id)
+                    .toList();
+            return new Came(pieces, reshapes, steps);
         }
     }
 }
