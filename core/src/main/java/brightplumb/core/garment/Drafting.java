@@ -31,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same answer. */
 public final class Drafting {
@@ -69,7 +70,8 @@ public final class Drafting {
     }
 
     private static List<Made> made(DraftRequest request, Draft block, Map<Operation, Made.Came> came) {
-        return Catalogue.OPERATIONS.stream()
+        return Stream.concat(request.cut().with().stream(), Catalogue.OPERATIONS.stream())
+                .distinct()
                 .filter(o -> came.containsKey(o) || o.fits(block))
                 .sorted(Comparator.comparing(Operation::rank))
                 .map(o -> new Made(

@@ -43,7 +43,7 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     /** The settings in force on a body. */
     Settings settings(Body body) {
         Map<Setting, Rule> asked = new HashMap<>();
-        operations.forEach(o -> asked.putAll(o.asks()));
+        Stream.concat(blocks.stream(), operations.stream()).forEach(o -> asked.putAll(o.asks()));
         asked.putAll(request.cut().defaults());
         return Settings.on(request.way(), asked, request.byHand(), body, request.cloth());
     }

@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Reading;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
@@ -72,6 +73,29 @@ class JoinsTest {
     void notches_of_a_join_lie_at_one_length_along_it_from_the_same_end(String cut, String way) {
         for (Bodies.Row row : Bodies.some()) {
             Draft draft = draft(cut, way, Bodies.withDepths(row));
+            for (Join join : draft.joins()) {
+                if (join.kind() == Join.Kind.SEWN) {
+                    assertNotchesMeet(row.id() + " " + join.seam(), draft, join);
+                }
+            }
+        }
+    }
+
+    static Stream<Arguments> everythingOnEveryCut() {
+        return Catalogue.CUTS.stream()
+                .flatMap(cut -> Catalogue.OPERATIONS.stream().map(o -> Arguments.of(cut.id(), o.id())));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everythingOnEveryCut")
+    void so_do_those_of_what_is_made_besides(String cut, String operation) {
+        for (Bodies.Row row : Bodies.some().subList(0, 12)) {
+            Draft draft;
+            try {
+                draft = draft(cut, null, Bodies.withDepths(row), new MadeWith(Set.of(operation), Set.of(MadeWith.ALL)));
+            } catch (Refusal nothingToDoItTo) {
+                continue;
+            }
             for (Join join : draft.joins()) {
                 if (join.kind() == Join.Kind.SEWN) {
                     assertNotchesMeet(row.id() + " " + join.seam(), draft, join);

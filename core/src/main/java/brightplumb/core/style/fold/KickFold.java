@@ -66,7 +66,7 @@ public final class KickFold implements Operation {
 
     /** A piece whose own centre-back seam comes down to its hem. */
     private static boolean takes(Piece piece) {
-        int hem = piece.edges().indexOf(piece.edge(EdgeRole.HEM).orElse(null));
+        int hem = piece.edge(EdgeRole.HEM).map(piece.edges()::indexOf).orElse(-1);
         return piece.layer() == Layer.SHELL
                 && hem >= 0
                 && hem + 1 < piece.edges().size()
