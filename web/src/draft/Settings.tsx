@@ -15,7 +15,7 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
   const { cut, ways, draft, sheet, work } = props;
   const unit = useUnit();
   // What says something to what is made stands with it; the rest has its place on the body.
-  const ofBody = cut.settings.filter((s) => draft.settings[s.key]?.applies && firstDone(s, draft) === undefined);
+  const ofBody = cut.settings.filter((s) => applies(s, cut, draft) && firstDone(s, draft) === undefined);
   const zones = [...new Set(ofBody.map((s) => s.zone))];
   const girth: Record<string, number | undefined> = {
     Waist: girthOf(sheet, 'waistGirth'),
@@ -48,6 +48,13 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
       <MadeWith cut={cut} draft={draft} work={work} />
     </div>
   );
+}
+
+/** Whether it changes anything, as the draft says; of another cut's draft, shown until this one's comes, nothing is known but what the cut has. */
+function applies(setting: Setting, cut: Cut, draft: Draft): boolean {
+  return draft.cut === cut.id
+    ? (draft.settings[setting.key]?.applies ?? false)
+    : setting.readBy.some((by) => cut.parts.includes(by));
 }
 
 function girthOf(sheet: Sheet, measure: string): number | undefined {

@@ -21,11 +21,13 @@ export function Segmented<T extends string>(props: {
         props.options.length > 4 ? 'grid grid-cols-3 gap-px' : 'flex'
       }`}
     >
-      {props.options.map((o) => (
+      {props.options.map((o, i) => (
         <ToggleGroup.Item
           key={o.id}
           value={o.id}
-          className={`min-h-11 min-w-11 flex-1 border-line border-l whitespace-nowrap text-center px-1 text-small first:border-l-0 hover:bg-linen data-[state=on]:font-semibold data-[state=on]:text-card ${on}`}
+          className={`min-h-11 min-w-11 flex-1 border-line border-l whitespace-nowrap text-center px-1 text-small first:border-l-0 hover:bg-linen data-[state=on]:font-semibold data-[state=on]:text-card ${on} ${
+            i === 4 && props.options.length === 5 ? 'col-span-2' : ''
+          }`}
         >
           {o.title}
         </ToggleGroup.Item>

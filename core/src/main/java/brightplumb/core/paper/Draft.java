@@ -8,6 +8,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -84,12 +85,17 @@ public record Draft(
     }
 
     /** A fact that is known to be there. */
-    public Amount fact(String name) {
-        Amount amount = facts.get(name);
+    public Amount fact(Fact fact) {
+        Amount amount = facts.get(fact.id());
         if (amount == null) {
-            throw new IllegalStateException("No fact " + name);
+            throw new IllegalStateException("No fact " + fact);
         }
         return amount;
+    }
+
+    /** Whether a fact is there. */
+    public boolean found(Fact fact) {
+        return facts.containsKey(fact.id());
     }
 
     /** The level of that name, if it crosses the paper. */

@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -70,8 +71,8 @@ public final class Paper {
     }
 
     /** An amount that was kept as a fact earlier in the draft. */
-    public Amount known(String fact) {
-        Amount amount = facts.get(fact);
+    public Amount known(Fact fact) {
+        Amount amount = facts.get(fact.id());
         if (amount == null) {
             throw new IllegalStateException("No fact " + fact + " yet");
         }

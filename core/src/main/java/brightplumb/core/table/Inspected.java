@@ -21,6 +21,7 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -220,19 +221,19 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
     }
 
     /** A fact of the side that is looked at. */
-    public Amount fact(String name) {
-        Amount ofRight = hand == Hand.RIGHT ? draft.facts().get(name + "." + Hand.RIGHT.id()) : null;
-        return ofRight != null ? ofRight : draft.fact(name);
+    public Amount fact(Fact fact) {
+        Fact ofRight = fact.of(Hand.RIGHT.id());
+        return draft.fact(hand == Hand.RIGHT && draft.found(ofRight) ? ofRight : fact);
     }
 
     /** The level of the hip, mm below the level waist line. */
     public double hipY() {
-        return fact("hip.depth").value();
+        return fact(Fact.HIP_DEPTH).value();
     }
 
     /** The level of the hem. */
     public double hemY() {
-        return fact("length").value();
+        return fact(Fact.LENGTH).value();
     }
 
     /** A piece's centre seam, from the waist down. */

@@ -6,6 +6,7 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
+import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -89,11 +90,11 @@ final class CreasePlumb {
         }
 
         private double crease() {
-            return on.fact("crease.front").value();
+            return on.fact(LegFacts.CREASE_FRONT).value();
         }
 
         private double crotchY() {
-            return on.fact("crotch.depth").value();
+            return on.fact(LegFacts.CROTCH_DEPTH).value();
         }
 
         private List<At> levels() {
@@ -149,7 +150,7 @@ final class CreasePlumb {
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
             double apart = Inspected.sideAt(on.front(), on.hipY())
-                    + on.fact("crotch.extension.back").value()
+                    + on.fact(LegFacts.EXTENSION_BACK).value()
                     + 3 * Length.INCH;
             for (Piece piece : List.of(on.front(), on.back())) {
                 Rigid move = Rigid.slide(Point.of(!piece.behind() ? 0 : apart, 0));

@@ -1,5 +1,6 @@
 package brightplumb.core.truing;
 
+import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
@@ -30,7 +31,7 @@ final class CrotchChecks {
 
     /** How deep the crotch lies, against a taped rise. */
     static Check depth(Inspected on) {
-        double depth = on.fact("crotch.depth").value();
+        double depth = on.fact(LegFacts.CROTCH_DEPTH).value();
         double rise = rise(on);
         var shown = new CrotchLoop.Depth(on, depth, rise);
         if (on.body().estimateOf(Measure.BODY_RISE).isPresent()) {
@@ -140,9 +141,9 @@ final class CrotchChecks {
                 .ifPresent(rise -> remedies.add(new Remedy(
                         tooShort ? "Raise the centre back" : "Bring the centre back down",
                         Map.of(WaistSettings.BACK_RISE.key(), rise))));
-        double now = on.fact("crotch.extension.back").value();
+        double now = on.fact(LegFacts.EXTENSION_BACK).value();
         Map<Setting, Object> still =
-                Map.of(WaistSettings.BACK_RISE, on.fact("back.rise").value());
+                Map.of(WaistSettings.BACK_RISE, on.fact(LegFacts.BACK_RISE).value());
         on.tried(still)
                 .ifPresent(held -> held.settles(
                                 CrotchSettings.BACK_EXTENSION,
@@ -175,12 +176,12 @@ final class CrotchChecks {
 
     private static double wanted(Inspected on) {
         return on.body().find(Measure.CROTCH_LENGTH).orElseThrow().value()
-                + 2 * (on.fact("crotch.depth").value() - rise(on));
+                + 2 * (on.fact(LegFacts.CROTCH_DEPTH).value() - rise(on));
     }
 
     /** Whether the back waist rises enough for her to sit. */
     static Check sits(Inspected on) {
-        double rise = on.fact("back.rise").value();
+        double rise = on.fact(LegFacts.BACK_RISE).value();
         boolean sits = rise >= LEAST_RISE - 0.01;
         return new Check(
                         "sits",

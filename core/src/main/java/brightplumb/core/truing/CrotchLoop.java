@@ -7,6 +7,7 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
+import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
@@ -43,8 +44,8 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
                     "taped", on.body().find(Measure.CROTCH_LENGTH).orElseThrow().value()));
             figures.add(Figure.mm("wanted, with the depth twice", wanted));
         }
-        figures.add(Figure.mm("back waist up", on.fact("back.rise").value()));
-        figures.add(Figure.mm("back fork down", on.fact("fork.drop").value()));
+        figures.add(Figure.mm("back waist up", on.fact(LegFacts.BACK_RISE).value()));
+        figures.add(Figure.mm("back fork down", on.fact(LegFacts.FORK_DROP).value()));
         return figures;
     }
 
@@ -65,7 +66,7 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
         body(table, over.apply(Point.of(0, on.hipY())).x(), frontTop.x());
         level(table, left, right, 0, "waist");
         level(table, left, right, on.hipY(), "hip");
-        level(table, left, right, on.fact("crotch.depth").value(), "crotch line");
+        level(table, left, right, on.fact(LegFacts.CROTCH_DEPTH).value(), "crotch line");
         table.draw(FRONT, front).draw(BACK, behind);
         Point beside = Curves.along(front, Curves.length(front) * 0.4).at();
         table.say(FRONT, beside.plus(Point.of(62, 0)), "front", Quantity.MM, Curves.length(front));

@@ -7,6 +7,7 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
+import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -28,6 +29,7 @@ import brightplumb.core.table.Lines;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Remedies;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -64,8 +66,8 @@ final class LegFits {
                         new Round(
                                 on,
                                 "thigh",
-                                on.fact("thigh.width.front").value() * give,
-                                on.fact("thigh.width.back").value() * give,
+                                on.fact(LegFacts.THIGH_WIDTH.of("front")).value() * give,
+                                on.fact(LegFacts.THIGH_WIDTH.of("back")).value() * give,
                                 wanted,
                                 "thigh and room"))
                 .asFloor();
@@ -77,14 +79,14 @@ final class LegFits {
     }
 
     private static double thighHas(Inspected on) {
-        return (on.fact("thigh.width.front").value()
-                        + on.fact("thigh.width.back").value())
+        return (on.fact(LegFacts.THIGH_WIDTH.of("front")).value()
+                        + on.fact(LegFacts.THIGH_WIDTH.of("back")).value())
                 * (1 + on.set().cloth().stretch());
     }
 
     private static List<Remedy> wider(Inspected on) {
         List<Remedy> remedies = new ArrayList<>();
-        double back = on.fact("crotch.extension.back").value();
+        double back = on.fact(LegFacts.EXTENSION_BACK).value();
         add(on, CrotchSettings.BACK_EXTENSION, back, back * 1.5, "Bring the back fork further out", remedies);
         double ease = on.set().amount(HipSettings.HIP_EASE).value();
         add(
@@ -115,7 +117,7 @@ final class LegFits {
     static Check heel(Inspected on) {
         double give = 1 + on.set().cloth().stretch();
         double wanted = HEEL * on.body().find(Measure.ANKLE_GIRTH).orElseThrow().value();
-        double has = on.fact("hem.girth").value() * give;
+        double has = on.fact(Fact.HEM_GIRTH).value() * give;
         boolean passes = has >= wanted;
         return new Check(
                         "hem.passes.heel",
@@ -137,8 +139,8 @@ final class LegFits {
                         new Round(
                                 on,
                                 "hem",
-                                on.fact("hem.width.front").value() * give,
-                                on.fact("hem.width.back").value() * give,
+                                on.fact(LegFacts.HEM_WIDTH.of("front")).value() * give,
+                                on.fact(LegFacts.HEM_WIDTH.of("back")).value() * give,
                                 wanted,
                                 "ankle and a quarter"))
                 .asFloor();
@@ -250,8 +252,8 @@ final class LegFits {
             Rigid move = Rigid.slide(Point.of(x - left, 150 - top));
             table.draw(PENCIL, Curves.moved(Lines.above(Lines.below(piece.sewLine(), top), bottom), move));
             double width = where.equals("hem")
-                    ? on.fact("hem.width." + piece.panel()).value()
-                    : on.fact("thigh.width." + piece.panel()).value();
+                    ? on.fact(LegFacts.HEM_WIDTH.of(piece.panel())).value()
+                    : on.fact(LegFacts.THIGH_WIDTH.of(piece.panel())).value();
             table.draw(ink, move.apply(Point.of(left, y)), move.apply(Point.of(left + width, y)));
         }
     }

@@ -172,6 +172,11 @@ public final class Amount {
         return atLeast(made(0, kind, new Plain(0), false, false));
     }
 
+    /** The same amount as a fact that others read. */
+    public Amount as(Fact fact, String name) {
+        return named(fact.id(), name);
+    }
+
     /**
      * The same value under a name. In later workings it appears by the name; its own working stays what it was.
      *

@@ -11,6 +11,7 @@ import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +35,7 @@ class LeftAndRightTest {
     void a_quarter_inch_apart_is_still_a_pair_drafted_from_the_middle() {
         Drafted drafted = draft("classic-trousers", sheet(8, 8.25));
         assertThat(drafted.pieces()).extracting(p -> p.piece().id().toString()).containsExactly("front", "back");
-        assertThat(drafted.draft().fact("hip.depth").value()).isCloseTo(8.125 * 25.4, within(1e-9));
+        assertThat(drafted.draft().fact(new Fact("hip.depth")).value()).isCloseTo(8.125 * 25.4, within(1e-9));
     }
 
     @Test
@@ -46,8 +47,8 @@ class LeftAndRightTest {
         assertThat(drafted.pieces()).extracting(CutPiece::cut).containsOnly(1);
         assertThat(drafted.pieces().get(0).name()).isEqualTo("Leg front, left");
         assertThat(drafted.pieces().get(3).name()).startsWith("Leg back, right");
-        assertThat(drafted.draft().fact("hip.depth").value()).isCloseTo(8 * 25.4, within(1e-9));
-        assertThat(drafted.draft().fact("hip.depth.right").value()).isCloseTo(8.75 * 25.4, within(1e-9));
+        assertThat(drafted.draft().fact(new Fact("hip.depth")).value()).isCloseTo(8 * 25.4, within(1e-9));
+        assertThat(drafted.draft().fact(new Fact("hip.depth.right")).value()).isCloseTo(8.75 * 25.4, within(1e-9));
         assertThat(drafted.draft().notices()).anySatisfy(n -> assertThat(n.id()).isEqualTo("left-and-right"));
     }
 
@@ -81,6 +82,6 @@ class LeftAndRightTest {
     void a_skirt_is_drafted_from_the_middle_however_far_apart_they_are() {
         Drafted drafted = draft("straight-skirt", sheet(8, 9));
         assertThat(drafted.pieces()).hasSize(2);
-        assertThat(drafted.draft().fact("hip.depth").value()).isCloseTo(8.5 * 25.4, within(1e-9));
+        assertThat(drafted.draft().fact(new Fact("hip.depth")).value()).isCloseTo(8.5 * 25.4, within(1e-9));
     }
 }

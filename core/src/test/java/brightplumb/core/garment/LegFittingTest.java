@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.working.Fact;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,11 +51,11 @@ class LegFittingTest {
     @Test
     void a_back_waist_dragged_down_rises_half_an_inch_from_what_it_came_to() {
         Drafted worn = draft("classic-trousers", Map.of());
-        double before = worn.draft().fact("back.rise").value();
+        double before = worn.draft().fact(new Fact("back.rise")).value();
         Drafted corrected = draft(
                 "classic-trousers",
                 byKey(said(worn, "legs-back-waist-dragged-down").settings()));
-        assertThat(corrected.draft().fact("back.rise").value()).isCloseTo(before + 12.7, within(1e-6));
+        assertThat(corrected.draft().fact(new Fact("back.rise")).value()).isCloseTo(before + 12.7, within(1e-6));
     }
 
     @Test

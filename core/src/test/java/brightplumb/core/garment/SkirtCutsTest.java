@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.working.Fact;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,7 @@ class SkirtCutsTest {
     }
 
     private static double inches(Drafted drafted, String fact) {
-        return drafted.draft().fact(fact).value() / INCH;
+        return drafted.draft().fact(new Fact(fact)).value() / INCH;
     }
 
     private static java.util.List<String> marks(Drafted drafted) {

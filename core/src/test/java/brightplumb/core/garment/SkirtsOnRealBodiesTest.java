@@ -11,6 +11,7 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -68,9 +69,16 @@ class SkirtsOnRealBodiesTest {
                 assertThat(piece.require(EdgeRole.WAIST).length() - intake)
                         .as(row + " " + panel)
                         .isCloseTo(
-                                drafted.draft().fact("waist.quarter." + panel).value(), within(1e-6));
+                                drafted.draft()
+                                        .fact(new Fact("waist.quarter." + panel))
+                                        .value(),
+                                within(1e-6));
                 assertThat(intake)
-                        .isCloseTo(drafted.draft().fact("dart.intake." + panel).value(), within(1e-6));
+                        .isCloseTo(
+                                drafted.draft()
+                                        .fact(new Fact("dart.intake." + panel))
+                                        .value(),
+                                within(1e-6));
             }
         }
     }

@@ -9,6 +9,7 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -55,12 +56,14 @@ class StandardSizesTest {
     void what_the_quarter_gives_up_is_what_centre_darts_and_side_take(double[] size, Way way) {
         Drafted d = draft(size, way);
         for (String panel : List.of("front", "back")) {
-            double in = panel.equals("back") ? d.draft().fact("centre.back.in").value() : 0;
-            double hip = d.draft().fact("hip.quarter." + panel).value();
+            double in = panel.equals("back")
+                    ? d.draft().fact(new Fact("centre.back.in")).value()
+                    : 0;
+            double hip = d.draft().fact(new Fact("hip.quarter." + panel)).value();
             double shares = in
-                    + d.draft().fact("waist.quarter." + panel).value()
-                    + d.draft().fact("dart.intake." + panel).value()
-                    + d.draft().fact("side.inset." + panel).value();
+                    + d.draft().fact(new Fact("waist.quarter." + panel)).value()
+                    + d.draft().fact(new Fact("dart.intake." + panel)).value()
+                    + d.draft().fact(new Fact("side.inset." + panel)).value();
             assertThat(shares).isCloseTo(hip, within(1e-9));
         }
     }

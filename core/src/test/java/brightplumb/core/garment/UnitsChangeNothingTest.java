@@ -17,6 +17,7 @@ import brightplumb.core.measure.Sheet;
 import brightplumb.core.measure.TapeReader;
 import brightplumb.core.measure.Unit;
 import brightplumb.core.measure.UnreadableTape;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -76,7 +77,7 @@ class UnitsChangeNothingTest {
                     .facts()
                     .forEach((fact, amount) -> assertThat(amount.value())
                             .as(fact)
-                            .isCloseTo(inches.draft().fact(fact).value(), within(0.05)));
+                            .isCloseTo(inches.draft().fact(new Fact(fact)).value(), within(0.05)));
             for (int i = 0; i < metric.checks().size(); i++) {
                 assertThat(metric.checks().get(i).verdict())
                         .as(metric.checks().get(i).id())

@@ -12,6 +12,7 @@ import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -35,12 +36,14 @@ class ProvenanceTest {
     void a_hip_from_a_table_marks_all_that_is_made_of_it_and_nothing_else() {
         Drafted taped = trousers(with(Measure.HIP_GIRTH, Provenance.MEASURED));
         Drafted table = trousers(with(Measure.HIP_GIRTH, Provenance.TABLE));
-        assertThat(taped.draft().fact("hip.quarter.front").estimated()).isFalse();
-        assertThat(table.draft().fact("hip.quarter.front").estimated()).isTrue();
-        assertThat(table.draft().fact("hip.quarter.front").value())
+        assertThat(taped.draft().fact(new Fact("hip.quarter.front")).estimated())
+                .isFalse();
+        assertThat(table.draft().fact(new Fact("hip.quarter.front")).estimated())
+                .isTrue();
+        assertThat(table.draft().fact(new Fact("hip.quarter.front")).value())
                 .as("the same value, only less sure")
-                .isEqualTo(taped.draft().fact("hip.quarter.front").value());
-        assertThat(table.draft().fact("length").estimated()).isFalse();
+                .isEqualTo(taped.draft().fact(new Fact("hip.quarter.front")).value());
+        assertThat(table.draft().fact(new Fact("length")).estimated()).isFalse();
         assertThat(table.estimates()).anySatisfy(e -> {
             assertThat(e.measure()).isEqualTo(Measure.HIP_GIRTH);
             assertThat(e.rule()).isEqualTo("from a size table");

@@ -14,6 +14,7 @@ import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Ways;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -75,7 +76,8 @@ class WaistAgainstJtsTest {
             Drafted drafted = Drafting.draft(DraftRequest.of("straight-skirt", way, row.sheet(), Map.of(), null));
             for (String panel : List.of("front", "back")) {
                 Coordinate[] line = folded(drafted.draft().panel(panel));
-                double quarter = drafted.draft().fact("waist.quarter." + panel).value();
+                double quarter =
+                        drafted.draft().fact(new Fact("waist.quarter." + panel)).value();
                 assertThat(JTS.createLineString(line).getLength())
                         .as(row + " " + panel)
                         .isCloseTo(quarter, within(0.001));

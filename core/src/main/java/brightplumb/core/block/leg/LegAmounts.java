@@ -19,6 +19,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -142,7 +143,7 @@ final class LegAmounts {
         if (count == 0) {
             return placed(panel, centreIn.plus(waist.over(2)), List.of());
         }
-        Amount length = DartRules.length(paper, set, paper.known("hip.depth"), panel);
+        Amount length = DartRules.length(paper, set, paper.known(Fact.HIP_DEPTH), panel);
         double each = intake.value() / count;
         Amount whole = waist.plus(intake);
         Amount end = centreIn.plus(whole).named(null, "waist quarter with darts");

@@ -32,6 +32,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -159,7 +160,7 @@ final class LegBlock {
                 slant(back, hipDepth, sideRise),
                 length.value(),
                 sideRise.value(),
-                paper.known("side.front").value());
+                paper.known(LegFacts.SIDE.of("front")).value());
         LegWidths.say(paper, frontLines, inner.side(FRONT), drawn.frontInseam(), knee.value(), length.value());
         LegWidths.say(paper, backLines, inner.side(BACK), drawn.backInseam(), knee.value(), length.value());
         LegWidths.girths(paper);
@@ -185,7 +186,7 @@ final class LegBlock {
 
     private Amount crotchDepth() {
         setting(RISE_EASE, "rise.ease", "Deeper than the rise");
-        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH)).named("crotch.depth", "crotch depth");
+        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH)).as(LegFacts.CROTCH_DEPTH, "crotch depth");
         return paper.step(depth, "Crotch line below the waist", set.why(CROTCH_DEPTH));
     }
 
@@ -194,7 +195,10 @@ final class LegBlock {
         boolean behind = closure == Closure.CENTRE_BACK_ZIP && !set.askedBeyondWay(ZIP_LENGTH);
         Amount zip = set.amount(ZIP_LENGTH);
         return paper.step(
-                "zip.length", "Opening long", behind ? zip.plus(paper.known("back.rise")) : zip, set.why(ZIP_LENGTH));
+                "zip.length",
+                "Opening long",
+                behind ? zip.plus(paper.known(LegFacts.BACK_RISE)) : zip,
+                set.why(ZIP_LENGTH));
     }
 
     private Amount hipDepth(Amount crotch) {
@@ -206,13 +210,13 @@ final class LegBlock {
                     "Waist, hip line and crotch line lie too near each other; look at the rise and at waist to hip");
         }
         return paper.step(
-                depth.named("hip.depth", "waist to hip"),
+                depth.as(Fact.HIP_DEPTH, "waist to hip"),
                 "Waist to hip",
                 above.value() > 0 ? set.why(HIP_ABOVE_CROTCH) : "The hip line lies where this seat is fullest.");
     }
 
     private Amount length(Amount crotch) {
-        Amount length = set.belowBand(set.amount(LENGTH)).named("length", "length");
+        Amount length = set.belowBand(set.amount(LENGTH)).as(Fact.LENGTH, "length");
         if (length.value() < crotch.value() + LEAST_LEG) {
             throw new Refusal(
                     set.toBlame(LENGTH, Measure.OUTSIDE_LEG), "A leg must end at least 3 in (8 cm) below the crotch");
@@ -284,10 +288,11 @@ final class LegBlock {
                 MEASURE,
                 "",
                 new Line(
-                        Point.of(0, paper.known("crotch.depth").value()),
+                        Point.of(0, paper.known(LegFacts.CROTCH_DEPTH).value()),
                         Point.of(-seam.guide(), -seam.guide())
                                 .times(Math.sqrt(0.5))
-                                .plus(Point.of(0, paper.known("crotch.depth").value()))));
+                                .plus(Point.of(
+                                        0, paper.known(LegFacts.CROTCH_DEPTH).value()))));
         boolean twoChords = panel == FRONT && set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
         Amount asked = twoChords ? null : set.asked(setting).orElse(null);
         boolean held = asked != null && Math.abs(asked.value() - seam.guide()) > 0.05;
@@ -335,14 +340,14 @@ final class LegBlock {
         boolean moved = Math.abs(found.extension() - extension.value()) > 0.01;
         paper.step(
                 (moved ? Amount.found("changed until the loop is long enough", found.extension()) : extension)
-                        .named("crotch.extension.back", "back extension"),
+                        .as(LegFacts.EXTENSION_BACK, "back extension"),
                 "Back fork out from the centre",
                 moved
                         ? "The rise alone did not give the loop its length, so the fork goes up to 15 % further or less far."
                         : set.why(BACK_EXTENSION));
         paper.step(
                 (setDrop.isPresent() ? setDrop.get() : Amount.found("until the inseams are one length", found.drop()))
-                        .named("fork.drop", "back fork down"),
+                        .as(LegFacts.FORK_DROP, "back fork down"),
                 "Back fork down",
                 setDrop.isPresent()
                         ? set.why(FORK_DROP)
@@ -351,7 +356,7 @@ final class LegBlock {
                                 : "As far as a fork may drop; the inseams still differ.");
         paper.step(
                 (byTape ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
-                        .named("back.rise", "centre back up"),
+                        .as(LegFacts.BACK_RISE, "centre back up"),
                 "Centre back up",
                 whyRise(byTape, found));
         return found;

@@ -58,7 +58,7 @@ final class LegFrame {
         this.shape = set.choice(LEG_SHAPE, LegShape.class);
         Amount extension = set.amount(FRONT_EXTENSION);
         Amount middle = paper.step(
-                frontHip.minus(extension).over(2).named("crease.front", "crease"),
+                frontHip.minus(extension).over(2).as(LegFacts.CREASE_FRONT, "crease"),
                 "Crease from the centre front",
                 "The middle of the front crotch line, extension included: the leg's plumb line, the same distance down every level.");
         this.hipX = frontHip.value();

@@ -78,7 +78,7 @@ final class LegLines {
         paper.draw(panel.id(), OUTLINE, "", lines.crotch().run());
         paper.step(
                 Amount.found("measured along the seam", lines.crotch().length())
-                        .named("crotch.curve." + panel.id(), panel.id() + " crotch seam"),
+                        .as(LegFacts.CROTCH_CURVE.of(panel.id()), panel.id() + " crotch seam"),
                 name + " crotch seam",
                 panel == Half.FRONT
                         ? "Down the centre front and round to the fork: shallow, for the belly."
@@ -87,7 +87,7 @@ final class LegLines {
         paper.draw(panel.id(), OUTLINE, "", lines.side());
         paper.step(
                 Amount.found("measured along the seam", Curves.length(lines.side()))
-                        .named("side." + panel.id(), panel.id() + " side"),
+                        .as(LegFacts.SIDE.of(panel.id()), panel.id() + " side"),
                 name + " side",
                 panel == Half.FRONT
                         ? "Upright over the hip, then in one sweep to the leg below."

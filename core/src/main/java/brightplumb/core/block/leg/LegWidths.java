@@ -29,7 +29,8 @@ final class LegWidths {
 
     private static void said(Paper paper, String where, Half panel, String why, double width) {
         paper.step(
-                Amount.found("measured across", width).named(where + ".width." + panel.id(), panel.id() + " " + where),
+                Amount.found("measured across", width)
+                        .as(LegFacts.width(where).of(panel.id()), panel.id() + " " + where),
                 panel.title() + " across the " + where,
                 why);
     }
@@ -37,16 +38,16 @@ final class LegWidths {
     /** Knee and hem all round, and the loop between the legs. */
     static void girths(Paper paper) {
         paper.step(
-                paper.known("crotch.curve.front")
-                        .plus(paper.known("crotch.curve.back"))
+                paper.known(LegFacts.CROTCH_CURVE.of("front"))
+                        .plus(paper.known(LegFacts.CROTCH_CURVE.of("back")))
                         .named("crotch.curve.total", "crotch loop"),
                 "Crotch loop, waist to waist",
                 "Front and back seam together, to lay against the tape between the legs.");
         for (String where : List.of("knee", "hem")) {
             paper.step(
-                    paper.known(where + ".width.front")
-                            .plus(paper.known(where + ".width.back"))
-                            .named(where + ".girth", where + " all round"),
+                    paper.known(LegFacts.width(where).of("front"))
+                            .plus(paper.known(LegFacts.width(where).of("back")))
+                            .as(LegFacts.girth(where), where + " all round"),
                     Character.toUpperCase(where.charAt(0)) + where.substring(1) + ", all round",
                     "Front and back together.");
         }

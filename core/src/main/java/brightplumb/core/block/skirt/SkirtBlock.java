@@ -30,6 +30,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 
 /**
@@ -134,7 +135,7 @@ final class SkirtBlock {
         paper.level("waist", 0);
         paper.level("hip", depth.value());
         return paper.step(
-                depth.named("hip.depth", "waist to hip"),
+                depth.as(Fact.HIP_DEPTH, "waist to hip"),
                 "Waist to hip",
                 "The hip line lies where this seat is fullest. Levels are personal: 8 in for everyone puts many hip curves in the wrong place.");
     }
@@ -150,7 +151,7 @@ final class SkirtBlock {
             paper.draw(panel.id(), LEVEL, "hem", across(length.value()));
         }
         paper.level("hem", length.value());
-        return paper.step(length.named("length", "length"), "Length", set.why(LENGTH));
+        return paper.step(length.as(Fact.LENGTH, "length"), "Length", set.why(LENGTH));
     }
 
     /** Where the taper ends: a long pencil is narrowest above the knee and hangs straight from there. */
@@ -259,7 +260,7 @@ final class SkirtBlock {
         paper.step(front, "Front hem quarter", "The side comes in from the hip by the taper.");
         paper.step(back, "Back hem quarter", "The same taper; what the centre back takes below the hip is counted.");
         paper.step(
-                front.plus(back).times(2).named("hem.girth", "hem all round"),
+                front.plus(back).times(2).as(Fact.HEM_GIRTH, "hem all round"),
                 "Hem, all round",
                 "Twice front and back: what you step against.");
     }

@@ -15,6 +15,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -60,7 +61,8 @@ final class SideTakes {
         List<Segment> waist = piece.require(EdgeRole.WAIST).run();
         List<Segment> side = piece.require(EdgeRole.SIDE).run();
         double net = Run.shut(piece, EdgeRole.WAIST).length();
-        Recurved recurved = Recurved.from(side, table.paper().known("hip.depth").value(), wanted);
+        Recurved recurved =
+                Recurved.from(side, table.paper().known(Fact.HIP_DEPTH).value(), wanted);
         Segment centre = waist.get(0);
         Point down = centre.direction(0).turned();
         Point guess = side.get(0).from().minus(side.get(0).direction(0).turned().times(-left));

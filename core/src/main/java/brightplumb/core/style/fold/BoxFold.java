@@ -4,6 +4,7 @@ import static brightplumb.core.rule.DartSettings.DARTS_FRONT;
 import static brightplumb.core.rule.FoldSettings.FOLD_SEWN_DOWN;
 import static brightplumb.core.rule.FoldSettings.FOLD_WIDTH;
 
+import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -69,8 +70,7 @@ public final class BoxFold implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.facts().containsKey("crease.front")
-                && before.pieces().stream().anyMatch(BoxFold::takes);
+        return before.found(LegFacts.CREASE_FRONT) && before.pieces().stream().anyMatch(BoxFold::takes);
     }
 
     private static boolean takes(Piece piece) {
@@ -88,7 +88,7 @@ public final class BoxFold implements Operation {
                 "Box fold opened by",
                 table.set(FOLD_WIDTH),
                 table.set().why(FOLD_WIDTH));
-        double crease = table.paper().known("crease.front").value();
+        double crease = table.paper().known(LegFacts.CREASE_FRONT).value();
         Pattern pattern = before.pattern();
         for (Piece front : before.pieces().stream().filter(BoxFold::takes).toList()) {
             Piece ready = oneDartOnTheCrease(front, crease);

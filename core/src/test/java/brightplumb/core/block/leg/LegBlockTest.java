@@ -25,6 +25,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -58,7 +59,7 @@ class LegBlockTest {
     }
 
     private static double inches(Drafted drafted, String fact) {
-        return drafted.draft().fact(fact).value() / INCH;
+        return drafted.draft().fact(new Fact(fact)).value() / INCH;
     }
 
     @ParameterizedTest
@@ -139,7 +140,7 @@ class LegBlockTest {
         Sheet sheet = Sheet.ofMillimetres(
                 Map.of(WAIST_GIRTH, 680.0, HIP_GIRTH, 940.0, BODY_RISE, 280.0, HIP_DEPTH, 206.0, OUTSIDE_LEG, 1040.0));
         Drafted drafted = Drafting.draft(DraftRequest.of("classic-trousers", "house", sheet, Map.of(), null));
-        assertThat(drafted.draft().fact(fact).value()).isCloseTo(wanted, within(10.0));
+        assertThat(drafted.draft().fact(new Fact(fact)).value()).isCloseTo(wanted, within(10.0));
     }
 
     @Test
@@ -167,8 +168,8 @@ class LegBlockTest {
     @Test
     void stretching_the_back_inseam_in_leaves_it_shorter_by_that_much() {
         Drafted drafted = draft("classic-trousers", "house", body(28, 40), Map.of("stretchIn", 6.0));
-        double front = drafted.draft().fact("inseam.front").value();
-        assertThat(drafted.draft().fact("inseam.back").value()).isCloseTo(front - 6, within(1e-6));
+        double front = drafted.draft().fact(new Fact("inseam.front")).value();
+        assertThat(drafted.draft().fact(new Fact("inseam.back")).value()).isCloseTo(front - 6, within(1e-6));
         assertThat(drafted.checks())
                 .filteredOn(c -> c.id().equals("inseam.meets"))
                 .allSatisfy(c -> assertThat(c.difference()).isCloseTo(0, within(1e-6)));
@@ -222,7 +223,7 @@ class LegBlockTest {
                                 .toArray(Coordinate[]::new))
                         .getLength();
                 String fact = (edge == EdgeRole.SIDE ? "side." : "inseam.") + panel;
-                assertThat(drafted.draft().fact(fact).value()).isCloseTo(jts, within(0.01));
+                assertThat(drafted.draft().fact(new Fact(fact)).value()).isCloseTo(jts, within(0.01));
             }
         }
     }
@@ -279,7 +280,7 @@ class LegBlockTest {
         taped.remove(BODY_RISE);
         Drafted guessed = draft("classic-trousers", "house", taped, Map.of());
         assertThat(guessed.draft().notices()).anySatisfy(n -> assertThat(n.id()).isEqualTo("tape-that-helps.bodyRise"));
-        assertThat(guessed.draft().fact("crotch.depth").estimated()).isTrue();
+        assertThat(guessed.draft().fact(new Fact("crotch.depth")).estimated()).isTrue();
         assertThat(guessed.checks())
                 .filteredOn(c -> c.id().equals("crotch.depth") || c.id().equals("crotch.length"))
                 .hasSize(2)

@@ -18,6 +18,7 @@ import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -43,7 +44,7 @@ class SkirtBlockTest {
     }
 
     private static double fact(Drafted drafted, String name) {
-        return drafted.draft().fact(name).value();
+        return drafted.draft().fact(new Fact(name)).value();
     }
 
     @Test
@@ -157,17 +158,17 @@ class SkirtBlockTest {
     void what_is_set_by_hand_wins_and_is_marked() {
         Drafted d = draft("house", Bodies.inches(28, 38, 8), Map.of("hipEase", 50.8));
         assertThat(fact(d, "hip.quarter.front")).isCloseTo(inches("9 3/4"), EXACT);
-        assertThat(d.draft().fact("hip.quarter.front").overridden()).isTrue();
-        assertThat(d.draft().fact("centre.back.drop").overridden()).isFalse();
+        assertThat(d.draft().fact(new Fact("hip.quarter.front")).overridden()).isTrue();
+        assertThat(d.draft().fact(new Fact("centre.back.drop")).overridden()).isFalse();
     }
 
     @Test
     void what_rests_on_a_guess_is_marked_and_listed() {
         Sheet body = Sheet.ofMillimetres(Map.of(WAIST_GIRTH, 700.0, HIP_GIRTH, 960.0));
         Drafted d = draft("house", body, Map.of());
-        assertThat(d.draft().fact("hip.depth").estimated()).isTrue();
-        assertThat(d.draft().fact("dart.length.back").estimated()).isTrue();
-        assertThat(d.draft().fact("hip.quarter.back").estimated()).isFalse();
+        assertThat(d.draft().fact(new Fact("hip.depth")).estimated()).isTrue();
+        assertThat(d.draft().fact(new Fact("dart.length.back")).estimated()).isTrue();
+        assertThat(d.draft().fact(new Fact("hip.quarter.back")).estimated()).isFalse();
         assertThat(d.estimates()).extracting(e -> e.measure().key()).contains("hipDepth", "bustSpan");
         assertThat(d.draft().notices()).extracting(Notice::id).contains("hip-depth-guessed");
     }

@@ -7,6 +7,7 @@ import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.working.Fact;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -25,7 +26,7 @@ class SkirtMonotonicityTest {
         double before = 0;
         for (double hip = 32; hip < 56; hip += 0.25) {
             Drafted d = draft(way, 30, hip);
-            double now = d.draft().fact("hip.quarter.front").value();
+            double now = d.draft().fact(new Fact("hip.quarter.front")).value();
             assertThat(now).isGreaterThan(before);
             before = now;
         }
@@ -38,10 +39,10 @@ class SkirtMonotonicityTest {
         double back = Double.MAX_VALUE;
         for (double waist = 24; waist < 48; waist += 0.25) {
             Drafted d = draft(way, waist, 42);
-            assertThat(d.draft().fact("dart.intake.front").value()).isLessThanOrEqualTo(front + 1e-9);
-            assertThat(d.draft().fact("dart.intake.back").value()).isLessThanOrEqualTo(back + 1e-9);
-            front = d.draft().fact("dart.intake.front").value();
-            back = d.draft().fact("dart.intake.back").value();
+            assertThat(d.draft().fact(new Fact("dart.intake.front")).value()).isLessThanOrEqualTo(front + 1e-9);
+            assertThat(d.draft().fact(new Fact("dart.intake.back")).value()).isLessThanOrEqualTo(back + 1e-9);
+            front = d.draft().fact(new Fact("dart.intake.front")).value();
+            back = d.draft().fact(new Fact("dart.intake.back")).value();
         }
     }
 }
