@@ -30,6 +30,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -109,7 +110,7 @@ public final class Drafting {
                             Settings mine = hand == Hand.BOTH
                                     ? set
                                     : set.on(Body.of(garment.request().sheet(), hand));
-                            return new Inspected(draft, mine.body(), mine, again, hand);
+                            return Inspected.of(draft, mine.body(), mine, again, hand);
                         })
                         .toList();
         List<Check> checks = new ArrayList<>();
@@ -150,10 +151,11 @@ public final class Drafting {
     }
 
     private static List<InForce> inForce(Garment garment, Draft draft, Settings set) {
+        Set<Setting> applying = garment.applying(set);
         return garment.readable(set).stream()
                 .filter(setting -> setting.isChoice() ? set.knows(setting) : set.knows(setting) || told(setting, draft))
                 .map(setting -> {
-                    boolean applies = garment.applies(setting, set);
+                    boolean applies = applying.contains(setting);
                     // What a dart plan decides has no rule of its own: the draft says what it came to.
                     return setting.isChoice()
                             ? new InForce(

@@ -13,7 +13,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -107,12 +109,12 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
                 .toList();
     }
 
-    /** Whether a setting changes anything while the others are so: whether it does for any that reads it. */
-    boolean applies(Setting setting, Settings set) {
+    /** The settings that change something while all are so: each that does for any that reads it. */
+    Set<Setting> applying(Settings set) {
         return readers(set)
                 .flatMap(o -> o.reads().stream())
-                .filter(setting::equals)
-                .anyMatch(variant -> variant.appliesIn(set));
+                .filter(variant -> variant.appliesIn(set))
+                .collect(Collectors.toSet());
     }
 
     private Stream<Operation> readers(Settings set) {

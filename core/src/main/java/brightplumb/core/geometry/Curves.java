@@ -192,17 +192,46 @@ public final class Curves {
         double before = 0;
         Nearest best = new Nearest(0, Double.POSITIVE_INFINITY);
         for (Segment segment : run) {
-            double t = nearestParameter(segment, place);
-            double away = segment.at(t).distance(place);
-            if (away < best.away()) {
-                best = new Nearest(before + (t <= 0 ? 0 : segment.part(0, t).length()), away);
+            if (atLeast(segment, place) < best.away()) {
+                double t = nearestParameter(segment, place);
+                double away = segment.at(t).distance(place);
+                if (away < best.away()) {
+                    best = new Nearest(before + (t <= 0 ? 0 : segment.part(0, t).length()), away);
+                }
             }
             before += segment.length();
         }
         return best;
     }
 
+    /** No place of a segment is nearer than this: it lies in the box of its ends and handles. */
+    private static double atLeast(Segment segment, Point place) {
+        List<Point> hull = segment instanceof Cubic k
+                ? List.of(k.from(), k.c1(), k.c2(), k.to())
+                : List.of(segment.from(), segment.to());
+        double left = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double top = Double.POSITIVE_INFINITY;
+        double bottom = Double.NEGATIVE_INFINITY;
+        for (Point p : hull) {
+            left = Math.min(left, p.x());
+            right = Math.max(right, p.x());
+            top = Math.min(top, p.y());
+            bottom = Math.max(bottom, p.y());
+        }
+        double dx = Math.max(0, Math.max(left - place.x(), place.x() - right));
+        double dy = Math.max(0, Math.max(top - place.y(), place.y() - bottom));
+        return Math.hypot(dx, dy);
+    }
+
     private static double nearestParameter(Segment segment, Point place) {
+        if (segment instanceof Line line) {
+            Point along = line.to().minus(line.from());
+            double square = along.dot(along);
+            return square == 0
+                    ? 0
+                    : Math.max(0, Math.min(1, place.minus(line.from()).dot(along) / square));
+        }
         double best = 0;
         for (int i = 1; i <= SEARCH; i++) {
             double t = (double) i / SEARCH;

@@ -13,7 +13,9 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
@@ -29,6 +31,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -39,11 +42,25 @@ import java.util.stream.Stream;
  * @param set the settings in force
  * @param table draws the same garment for the same body with other settings
  * @param hand the side that is looked at, where left and right differ
+ * @param worn the pieces as they lie on the body, since every check asks for them again and again
  */
-public record Inspected(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
+public record Inspected(
+        Draft draft, Body body, Settings set, DraftingTable table, Hand hand, Map<PieceId, Piece> worn) {
 
     /** The edges after which an outline goes up its centre. */
     private static final Set<EdgeRole> BELOW = Set.of(EdgeRole.HEM, EdgeRole.INSEAM, Strip.LOWER);
+
+    public Inspected {
+        worn = Map.copyOf(worn);
+    }
+
+    /** A draft on the table. */
+    public static Inspected of(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
+        Map<PieceId, Piece> worn = draft.pieces().stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.onBody() != OnBody.NOWHERE)
+                .collect(Collectors.toMap(Piece::id, Piece::worn));
+        return new Inspected(draft, body, set, table, hand, worn);
+    }
 
     private static final double TRIED_NEAR = 1e-3;
     private static final double NUDGE = 2;
@@ -53,7 +70,7 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
     public Optional<Inspected> tried(Map<Setting, Object> changed) {
         Settings then = set.with(changed);
         try {
-            return Optional.of(new Inspected(table.draft(then), body, then, table, hand));
+            return Optional.of(of(table.draft(then), body, then, table, hand));
         } catch (Refusal cannot) {
             return Optional.empty();
         }
@@ -161,7 +178,7 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
         Piece top = carrier(behind);
         List<Segment> seam = new ArrayList<>();
         if (!top.panel().equals(panel.panel())) {
-            seam.addAll(centre(top.worn()));
+            seam.addAll(centre(worn(top)));
         }
         seam.addAll(centre(panel));
         return List.copyOf(seam);
@@ -179,7 +196,7 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
 
     private Piece top(boolean behind) {
         Piece top = carrier(behind);
-        return top.folds().isEmpty() ? top : top.worn();
+        return top.folds().isEmpty() ? top : worn(top);
     }
 
     private Piece carrier(boolean behind) {
@@ -197,7 +214,11 @@ public record Inspected(Draft draft, Body body, Settings set, DraftingTable tabl
     }
 
     private Piece panel(String panel) {
-        return cut(panel).worn();
+        return worn(cut(panel));
+    }
+
+    private Piece worn(Piece piece) {
+        return worn.getOrDefault(piece.id(), piece);
     }
 
     private Piece cut(String panel) {

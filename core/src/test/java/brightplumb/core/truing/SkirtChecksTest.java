@@ -48,7 +48,7 @@ class SkirtChecksTest {
             new Skirt().on(Draft.EMPTY, Table.laid(Bodies.inches(28, 38, 8), List.of(), set, Draft.EMPTY));
 
     private List<Check> checks(Draft draft) {
-        Inspected on = new Inspected(draft, body, set, UNTRIED, Hand.BOTH);
+        Inspected on = Inspected.of(draft, body, set, UNTRIED, Hand.BOTH);
         return SkirtChecks.ALL.stream().flatMap(i -> i.of(on).stream()).toList();
     }
 
