@@ -101,6 +101,27 @@ public final class Browser implements AutoCloseable {
         playwright.close();
     }
 
+    /** A person of one test alone, measured, with a ticket of that name at its draft. */
+    static void ownTicket(Page page, String person, String ticket) {
+        newPerson(page, person);
+        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("29");
+        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("39 1/2");
+        button(page, "Keep this sheet").click();
+        button(page, "New ticket").click();
+        page.getByLabel("What is it called here").fill(ticket);
+        button(page, "Make the ticket").click();
+        page.getByTestId("draft-paper").waitFor();
+    }
+
+    static void newPerson(Page page, String person) {
+        page.navigate("/book");
+        button(page, "New person").click();
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(person);
+        button(page, "Add, and measure").click();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(person))
+                .waitFor();
+    }
+
     /** A station by its address, waited for until its heading is drawn and nothing is being fetched. */
     static void openStation(Page page, String address) {
         page.navigate(address);

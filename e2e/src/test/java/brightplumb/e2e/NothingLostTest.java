@@ -33,32 +33,11 @@ class NothingLostTest {
         return page.getByRole(AriaRole.DIALOG);
     }
 
-    /** A person of this test alone, measured, with a ticket of that name at its draft. */
-    private static void ownTicket(Page page, String person, String ticket) {
-        newPerson(page, person);
-        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("29");
-        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("39 1/2");
-        Browser.button(page, "Keep this sheet").click();
-        Browser.button(page, "New ticket").click();
-        page.getByLabel("What is it called here").fill(ticket);
-        Browser.button(page, "Make the ticket").click();
-        page.getByTestId("draft-paper").waitFor();
-    }
-
-    private static void newPerson(Page page, String person) {
-        page.navigate("/book");
-        Browser.button(page, "New person").click();
-        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(person);
-        Browser.button(page, "Add, and measure").click();
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(person))
-                .waitFor();
-    }
-
     @Test
     void a_change_that_is_not_kept_yet_stays_with_its_own_ticket() {
         Page page = browser.signedIn();
-        ownTicket(page, "Alma Reed", "Reed skirt one");
-        ownTicket(page, "Bertha Reed", "Reed skirt two");
+        Browser.ownTicket(page, "Alma Reed", "Reed skirt one");
+        Browser.ownTicket(page, "Bertha Reed", "Reed skirt two");
         String second = page.url();
         page.route(SAVES, route -> {
             if (route.request().method().equals("PUT")) {
@@ -97,7 +76,7 @@ class NothingLostTest {
     @Test
     void an_undo_takes_back_its_own_change_and_nothing_that_came_since_from_any_station() {
         Page page = browser.signedIn();
-        ownTicket(page, "Carlotta Reed", "Reed skirt three");
+        Browser.ownTicket(page, "Carlotta Reed", "Reed skirt three");
         page.locator("#set-hemTaper").fill("2");
         page.locator("#set-length").fill("30");
         assertThat(page.getByText("off").first()).isVisible();
@@ -122,7 +101,7 @@ class NothingLostTest {
     @Test
     void the_latest_changes_are_taken_back_one_by_one_with_a_key() {
         Page page = browser.signedIn();
-        ownTicket(page, "Delphine Reed", "Reed skirt four");
+        Browser.ownTicket(page, "Delphine Reed", "Reed skirt four");
         page.locator("#set-hipEase").fill("2");
         page.locator("#set-sideRise").fill("1");
         assertThat(kept(page)).isVisible();
@@ -138,7 +117,7 @@ class NothingLostTest {
     @Test
     void printing_waits_until_what_is_shown_is_kept_and_says_why_where_it_cannot_be() {
         Page page = browser.signedIn();
-        ownTicket(page, "Edwina Reed", "Reed skirt five");
+        Browser.ownTicket(page, "Edwina Reed", "Reed skirt five");
         List<Route> held = new ArrayList<>();
         page.route(SAVES, route -> {
             if (route.request().method().equals("PUT")) {
@@ -188,7 +167,7 @@ class NothingLostTest {
     @Test
     void a_page_closed_in_the_middle_of_a_change_loses_nothing_whichever_page_is_opened_next() {
         Page page = browser.signedIn();
-        ownTicket(page, "Isolde Reed", "Reed skirt nine");
+        Browser.ownTicket(page, "Isolde Reed", "Reed skirt nine");
         String draft = page.url();
         page.locator("#set-length").fill("31");
         page.navigate("/");
@@ -204,7 +183,7 @@ class NothingLostTest {
     @Test
     void two_people_with_one_tape_are_shown_both_and_settle_each_reading() {
         Page mine = browser.signedIn();
-        newPerson(mine, "Felicity Reed");
+        Browser.newPerson(mine, "Felicity Reed");
         String address = mine.url();
         Page theirs = browser.signedIn();
         theirs.navigate(address);
@@ -235,7 +214,7 @@ class NothingLostTest {
     @Test
     void everything_in_which_two_versions_of_a_ticket_differ_is_shown_and_settled_one_by_one() {
         Page mine = browser.signedIn();
-        ownTicket(mine, "Griselda Reed", "Reed skirt six");
+        Browser.ownTicket(mine, "Griselda Reed", "Reed skirt six");
         Page theirs = browser.signedIn();
         theirs.navigate(mine.url());
         theirs.getByTestId("draft-paper").waitFor();
@@ -269,7 +248,7 @@ class NothingLostTest {
     @Test
     void the_ticket_its_cloth_the_person_and_the_sheet_are_changed_at_the_table_and_back() {
         Page page = browser.signedIn();
-        ownTicket(page, "Hortense Reed", "Reed skirt seven");
+        Browser.ownTicket(page, "Hortense Reed", "Reed skirt seven");
         Locator card = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Reed skirt (seven|eight)")));
         card.click();

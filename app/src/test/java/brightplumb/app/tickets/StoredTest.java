@@ -12,10 +12,12 @@ import java.io.InputStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Rows as earlier engines wrote them open, draft and print; the corpus was taken from a running workroom of each format. */
 class StoredTest {
@@ -65,6 +67,39 @@ class StoredTest {
         assertThat(back).isEqualTo(drawn);
         assertThat(BenchSheet.of(back)).isEqualTo(BenchSheet.of(drawn));
         assertThat(stored.request(stored.write(request), Stored.FORMAT)).isEqualTo(request);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "tailored-shorts, house, bench",
+        "lounge-shorts, arc, bench",
+        "tailored-shorts, quarter, quarter",
+        "classic-trousers, house, house"
+    })
+    void a_request_from_before_garments_were_made_whole_is_its_block_in_the_way_it_was_drafted(
+            String cut, String way, String today) {
+        var request = stored.request(
+                "{\"cut\":\"" + cut + "\",\"way\":\"" + way
+                        + "\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"bodyRise\":266.7,\"outsideLeg\":1030},"
+                        + "\"settings\":{},\"cloth\":{\"stretch\":0,\"width\":1500,\"folded\":true,\"oneWay\":false,\"drape\":\"soft\"}}",
+                2);
+        Drafted drafted = Drafting.draft(request.read());
+        assertThat(drafted.request().way().id()).isEqualTo(today);
+        assertThat(drafted.request().cloth().drape()).isEqualTo(Drape.SOFT);
+        assertThat(drafted.pieces())
+                .extracting(p -> p.piece().id().toString())
+                .as("and no band, pocket or lining that nobody cut")
+                .containsExactly("front", "back");
+    }
+
+    @Test
+    void a_pattern_from_before_pieces_had_lines_inside_comes_back_without_any() {
+        JsonNode revision = corpus(1).get("revisions").get(0);
+        DrawnPattern drawn = DrawnPattern.of(Drafting.draft(
+                stored.request(revision.get("request").toString(), 1).read()));
+        ObjectNode older = (ObjectNode) JSON.readTree(patterns.write(drawn));
+        older.get("pieces").forEach(piece -> ((ObjectNode) piece).remove("inner"));
+        assertThat(patterns.read(older.toString())).isEqualTo(drawn);
     }
 
     @Test

@@ -42,6 +42,21 @@ class AgainstJtsTest {
     }
 
     @Test
+    void the_nearest_place_on_a_run_is_as_far_as_on_its_fine_chain() {
+        Random r = new Random(17);
+        for (int i = 0; i < 100; i++) {
+            Cubic first = random(r);
+            Cubic second = new Cubic(first.to(), point(r), point(r), point(r));
+            List<Segment> run = List.of(first, second, new Line(second.to(), point(r)));
+            Point place = point(r).minus(Point.of(200, 200)).times(2);
+            Curves.Nearest nearest = Curves.nearest(run, place);
+            double jts = DistanceOp.distance(chain(run, 4000), JTS.createPoint(new Coordinate(place.x(), place.y())));
+            assertThat(nearest.away()).isCloseTo(jts, within(0.01));
+            assertThat(Curves.along(run, nearest.along()).at().distance(place)).isCloseTo(nearest.away(), within(0.01));
+        }
+    }
+
+    @Test
     void the_area_of_an_outline_is_that_of_its_fine_polygon() {
         Point a = Point.of(0, 0);
         Point b = Point.of(250, -12);
