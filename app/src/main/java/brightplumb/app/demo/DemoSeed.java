@@ -234,6 +234,16 @@ class DemoSeed implements ApplicationRunner {
                 Cloth.WOVEN,
                 MadeWith.RECIPE,
                 today.plusDays(20));
+        tickets.add(
+                room,
+                ottoline,
+                "Signal-box shorts",
+                "flap-pocket-shorts",
+                "house",
+                Map.of(),
+                Cloth.WOVEN,
+                MadeWith.RECIPE,
+                today.plusDays(27));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
     }

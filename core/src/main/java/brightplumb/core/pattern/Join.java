@@ -19,7 +19,7 @@ public record Join(String seam, List<Run> layers, double eased, Kind kind) {
         SEWN,
         /** The first drawn up to the length of the others. */
         GATHERED,
-        /** An edge laid on a line inside a piece; the line is the second layer's nearest edge by name only. */
+        /** An edge laid on a line inside a piece: the second layer's stretch names the line, not an edge. */
         LAID,
         /** One lies over the other. */
         LAPPED,
