@@ -37,6 +37,7 @@ export function BenchDrawing({ panel, held }: { panel: BenchPanel; held: number 
             strokeWidth="3"
           />
           <Outline segments={panel.outline} to={to} tone={tone} width={2} />
+          {panel.inner.length > 0 && <Outline segments={panel.inner} to={to} tone="pencil" width={1.2} dash="6 4" />}
           {panel.darts.length > 0 && <Outline segments={panel.darts} to={to} tone={tone} width={1.4} />}
           {panel.places.map((p) => {
             const [x, y] = to([p.out, p.down]);

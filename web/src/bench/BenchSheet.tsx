@@ -38,7 +38,7 @@ export function BenchSheet() {
             <Segmented
               label="Piece"
               value={shown.panel}
-              options={(sheet.data ?? []).map((p) => ({ id: p.panel, title: pieceName(p.panel) }))}
+              options={(sheet.data ?? []).map((p) => ({ id: p.panel, title: pieceName(p) }))}
               onChange={(p) => {
                 setPanel(p);
                 setHeld(null);
@@ -64,9 +64,10 @@ export function BenchSheet() {
   );
 }
 
-/** front-left: Front, left. */
-function pieceName(id: string): string {
-  const words = id.replace('-', ', ');
+/** A panel by its side, front-left: Front, left; a piece made besides by its own name. */
+function pieceName({ panel, levels, name }: BenchPanel): string {
+  if (levels.length === 0) return name;
+  const words = panel.replace('-', ', ');
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
@@ -76,11 +77,18 @@ function BaseLines({ panel }: { panel: BenchPanel }) {
   return (
     <section className="pb-2">
       <h2 className="font-semibold text-title">First the base lines</h2>
-      <p>
-        Draw the centre line, upright, and the waist line, level, square to it:{' '}
-        {levels.map((l) => `the ${l.name} line lies ${unit.write(l.y)} down`).join(', ')}. Then lay off the points, down
-        from the waist line and out from the centre line. As sewn, without allowances.
-      </p>
+      {levels.length > 0 ? (
+        <p>
+          Draw the centre line, upright, and the waist line, level, square to it:{' '}
+          {levels.map((l) => `the ${l.name} line lies ${unit.write(l.y)} down`).join(', ')}. Then lay off the points,
+          down from the waist line and out from the centre line. As sewn, without allowances.
+        </p>
+      ) : (
+        <p>
+          Draw one line upright and one level, square to it. Then lay off the points, down from the level line and out
+          from the upright one. As sewn, without allowances.
+        </p>
+      )}
     </section>
   );
 }

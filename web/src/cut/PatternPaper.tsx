@@ -148,8 +148,11 @@ function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) 
     </text>
   );
   if (tall > 60 && right - a[0] > long) return both(a[0] + 10, a[1] + (b[1] - a[1]) * 0.42, false, 'start');
+  // The words never lie across an upright grain line.
+  const upright = Math.abs(b[1] - a[1]) > Math.abs(b[0] - a[0]);
+  if (upright && tall > long && wide > 60)
+    return both(a[0] + (right - a[0] > 50 ? 18 : -34), (top + bottom) / 2, true, 'middle');
   if (tall > 60 && wide > long) return both((left + right) / 2, (top + bottom) / 2, false, 'middle');
-  if (tall > long && wide > 60) return both(a[0] + (right - a[0] > 50 ? 18 : -34), (top + bottom) / 2, true, 'middle');
   const letters = Math.floor((wide + 30) / 7.2);
   if (letters < 3) return null;
   return (

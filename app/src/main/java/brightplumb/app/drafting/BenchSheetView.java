@@ -10,9 +10,15 @@ import java.util.List;
 /** A draft as numbered distances from two base lines. Lengths are mm. */
 record BenchSheetView(List<BenchPanelView> panels) {
 
-    /** One piece: its outline with its darts, its levels, and its points in order. */
+    /** One piece: its outline with its darts and the lines inside it, its levels (none where it was made besides), and its points in order. */
     record BenchPanelView(
-            String panel, List<Segment> outline, List<Segment> darts, List<LevelView> levels, List<PlaceView> places) {}
+            String panel,
+            String name,
+            List<Segment> outline,
+            List<Segment> darts,
+            List<Segment> inner,
+            List<LevelView> levels,
+            List<PlaceView> places) {}
 
     /**
      * A point.
@@ -35,8 +41,12 @@ record BenchSheetView(List<BenchPanelView> panels) {
                 .forEach(d -> darts.addAll(List.of(new Line(d.inner(), d.point()), new Line(d.point(), d.outer()))));
         return new BenchPanelView(
                 panel.piece().id(),
+                panel.name(),
                 DraftViews.segments(panel.piece().sewLine()),
                 DraftViews.segments(darts),
+                panel.piece().inner().stream()
+                        .flatMap(l -> DraftViews.segments(l.run()).stream())
+                        .toList(),
                 panel.levels().stream().map(l -> new LevelView(l.name(), l.y())).toList(),
                 panel.places().stream()
                         .map(p -> new PlaceView(p.number(), p.what(), p.at().y(), p.at().x(), p.how()))

@@ -31,25 +31,50 @@ public final class Outlines {
             x[i] = points.get(i).x();
             y[i] = points.get(i).y();
         }
+        Boxes boxes = Boxes.of(x, y, n);
         for (int i = 0; i < n; i++) {
-            double left = Math.min(x[i], x[i + 1]);
-            double right = Math.max(x[i], x[i + 1]);
-            double top = Math.min(y[i], y[i + 1]);
-            double bottom = Math.max(y[i], y[i + 1]);
             int last = i == 0 ? n - 1 : n;
-            for (int j = i + 2; j < last; j++) {
-                boolean apart = x[j] < left && x[j + 1] < left
-                        || x[j] > right && x[j + 1] > right
-                        || y[j] < top && y[j + 1] < top
-                        || y[j] > bottom && y[j + 1] > bottom;
-                if (!apart
-                        && side(x, y, i, j) * side(x, y, i, j + 1) < 0
-                        && side(x, y, j, i) * side(x, y, j, i + 1) < 0) {
-                    return true;
+            for (int box = (i + 2) / STEPS; box * STEPS < last; box++) {
+                if (boxes.apart(box, x, y, i)) {
+                    continue;
+                }
+                for (int j = Math.max(i + 2, box * STEPS); j < Math.min(last, (box + 1) * STEPS); j++) {
+                    if (side(x, y, i, j) * side(x, y, i, j + 1) < 0 && side(x, y, j, i) * side(x, y, j, i + 1) < 0) {
+                        return true;
+                    }
                 }
             }
         }
         return false;
+    }
+
+    /** The boxes round every twelve stretches, so that most pairs of stretches need not be looked at. */
+    private record Boxes(double[] left, double[] right, double[] top, double[] bottom) {
+
+        static Boxes of(double[] x, double[] y, int n) {
+            int boxes = (n + STEPS - 1) / STEPS;
+            Boxes all = new Boxes(new double[boxes], new double[boxes], new double[boxes], new double[boxes]);
+            for (int b = 0; b < boxes; b++) {
+                int from = b * STEPS;
+                all.left[b] = all.right[b] = x[from];
+                all.top[b] = all.bottom[b] = y[from];
+                for (int i = from; i <= Math.min(n, from + STEPS); i++) {
+                    all.left[b] = Math.min(all.left[b], x[i]);
+                    all.right[b] = Math.max(all.right[b], x[i]);
+                    all.top[b] = Math.min(all.top[b], y[i]);
+                    all.bottom[b] = Math.max(all.bottom[b], y[i]);
+                }
+            }
+            return all;
+        }
+
+        /** Whether a stretch lies beside a box. */
+        boolean apart(int box, double[] x, double[] y, int i) {
+            return Math.max(x[i], x[i + 1]) < left[box]
+                    || Math.min(x[i], x[i + 1]) > right[box]
+                    || Math.max(y[i], y[i + 1]) < top[box]
+                    || Math.min(y[i], y[i + 1]) > bottom[box];
+        }
     }
 
     /** On which side of the stretch from {@code i} the place {@code k} lies. */

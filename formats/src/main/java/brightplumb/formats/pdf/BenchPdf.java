@@ -147,6 +147,15 @@ public final class BenchPdf {
             Point b = points.get(i + 1);
             ink.line(x0 + a.x() * scale, y0 + a.y() * scale, x0 + b.x() * scale, y0 + b.y() * scale);
         }
+        ink.pen(0.2, 2, 1.2);
+        for (DrawnPattern.Inner line : panel.piece().inner()) {
+            List<Point> along = Curves.flattened(line.run(), 12);
+            for (int i = 0; i + 1 < along.size(); i++) {
+                Point a = along.get(i);
+                Point b = along.get(i + 1);
+                ink.line(x0 + a.x() * scale, y0 + a.y() * scale, x0 + b.x() * scale, y0 + b.y() * scale);
+            }
+        }
         ink.pen(0.25, 0, 0);
         for (DrawnPattern.Dart dart : panel.piece().darts()) {
             for (Point leg : List.of(dart.inner(), dart.outer())) {
@@ -167,10 +176,16 @@ public final class BenchPdf {
         double x = LEFT + 104;
         double y = top + 4;
         ink.text(Point.of(x, y), 3.4, 0, "First the base lines");
-        List<String> lines = new ArrayList<>(List.of(
-                "Draw the centre line, upright, and the waist",
-                "line, level, square to it. \"Down\" is measured",
-                "from the waist line, \"out\" from the centre line."));
+        List<String> lines = new ArrayList<>(
+                panel.onBody()
+                        ? List.of(
+                                "Draw the centre line, upright, and the waist",
+                                "line, level, square to it. \"Down\" is measured",
+                                "from the waist line, \"out\" from the centre line.")
+                        : List.of(
+                                "Draw one line upright and one level, square to",
+                                "it. \"Down\" is measured from the level line,",
+                                "\"out\" from the upright one."));
         for (DrawnPattern.Level level : panel.levels()) {
             if (level.y() > 0) {
                 lines.add("The " + level.name() + " line: " + tape(level.y()) + " down, square across.");

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 
 /**
  * A draft as numbered distances from two base lines, in the order of the bench, so that it can be drawn by hand with tape and chalk. The
- * base lines are the centre line, upright, and the waist line, level; they cross at the corner.
+ * base lines are the centre line, upright, and the waist line, level; a piece that is made besides has two of its own. They cross at the corner.
  *
  * @param panels one for each piece
  */
@@ -21,6 +21,8 @@ public record BenchSheet(List<Panel> panels) {
     private static final double CURVE_STEP = 65;
     private static final double STRAIGHT_ENOUGH = Length.INCH / 32;
     private static final double SAME = 1e-6;
+    /** The cosine of the turn, about half a right angle, from which an edge has a corner. */
+    private static final double BEND = 0.7;
 
     public BenchSheet {
         panels = List.copyOf(panels);
@@ -36,6 +38,16 @@ public record BenchSheet(List<Panel> panels) {
         /** Level lines, squared across from the centre line. */
         public List<DrawnPattern.Level> levels() {
             return piece.levels();
+        }
+
+        /** Whether its base lines are the body's own; a piece made besides lies on two of its own. */
+        public boolean onBody() {
+            return !piece.levels().isEmpty();
+        }
+
+        /** What it is called on the sheet. */
+        public String name() {
+            return piece.name();
         }
     }
 
@@ -70,32 +82,67 @@ public record BenchSheet(List<Panel> panels) {
         List<Place> places() {
             List<DrawnPattern.Edge> seams = piece.edges();
             Point start = seams.get(0).run().get(0).from();
-            here = put(seams.get(0).spoken() + " at the " + piece.centre(), start, "");
+            here = put(
+                    piece.levels().isEmpty()
+                            ? meeting(seams.get(seams.size() - 1), seams.get(0))
+                            : seams.get(0).spoken() + " at the " + piece.centre(),
+                    start,
+                    "");
             for (int i = 0; i < seams.size(); i++) {
                 DrawnPattern.Edge seam = seams.get(i);
                 for (int k = 0; k < seam.run().size(); k++) {
                     boolean last = k == seam.run().size() - 1;
                     boolean home = last && i == seams.size() - 1;
-                    along(seam, seam.run().get(k), last ? corner(i) : null, home);
+                    along(seam, seam.run().get(k), last ? corner(i) : bend(seam, k), home);
                 }
+            }
+            for (DrawnPattern.Inner line : piece.inner()) {
+                inner(line);
             }
             return List.copyOf(places);
         }
 
+        /** A fold, or where another piece is laid on: from its one end to the other. */
+        private void inner(DrawnPattern.Inner line) {
+            List<Segment> run = line.run();
+            here = put(line.text() + ", from", run.get(0).from(), "");
+            DrawnPattern.Edge walked = new DrawnPattern.Edge(line.text(), line.text(), run);
+            for (int k = 0; k < run.size(); k++) {
+                along(walked, run.get(k), k == run.size() - 1 ? line.text() + ", to" : null, false);
+            }
+        }
+
         private String corner(int i) {
+            DrawnPattern.Edge before = piece.edges().get(i);
             DrawnPattern.Edge next = piece.edges().get((i + 1) % piece.edges().size());
-            return switch (piece.edges().get(i).id()) {
-                case "waist" -> "waist at the side";
-                case "side" -> "hem at the side";
-                case "hem" -> next.id().equals("inseam") ? "hem at the inseam" : "hem at the " + piece.centre();
+            if (piece.levels().isEmpty()) {
+                return meeting(before, next);
+            }
+            return switch (before.id()) {
+                case "waist", "under.band" -> before.spoken() + " at the side";
                 case "inseam" -> "fork";
+                case "hem" -> next.id().startsWith("centre") ? "hem at the " + piece.centre() : meeting(before, next);
                 default ->
                     switch (next.id()) {
+                        case "hem" -> "hem at the " + before.spoken();
                         case "centre.back.zip" -> "zip end";
                         case "fly" -> "fly end";
                         default -> "on the " + piece.centre();
                     };
             };
+        }
+
+        /** What a corner within an edge is called; null where the edge runs on. */
+        private static String bend(DrawnPattern.Edge seam, int k) {
+            Point before = seam.run().get(k).direction(1);
+            Point after = seam.run().get(k + 1).direction(0);
+            return before.dot(after) < BEND ? "corner, " + seam.spoken() : null;
+        }
+
+        private static String meeting(DrawnPattern.Edge before, DrawnPattern.Edge next) {
+            return before.id().equals("hem") && next.id().equals("inseam")
+                    ? "hem at the inseam"
+                    : "corner, " + before.spoken() + " and " + next.spoken();
         }
 
         private void along(DrawnPattern.Edge seam, Segment segment, String corner, boolean home) {
