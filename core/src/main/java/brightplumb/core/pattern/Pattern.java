@@ -28,7 +28,12 @@ public record Pattern(List<Piece> pieces, List<Join> joins) {
 
     /** The piece of that name, if there is one. */
     public Optional<Piece> find(PieceId id) {
-        return pieces.stream().filter(p -> p.id().equals(id)).findFirst();
+        for (Piece piece : pieces) {
+            if (piece.id().equals(id)) {
+                return Optional.of(piece);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The piece of that name. */
@@ -48,11 +53,9 @@ public record Pattern(List<Piece> pieces, List<Join> joins) {
 
     /** With a piece in the place of the one of its name. */
     public Pattern instead(Piece changed) {
-        return new Pattern(
-                pieces.stream()
-                        .map(p -> p.id().equals(changed.id()) ? changed : p)
-                        .toList(),
-                joins);
+        List<Piece> all = new ArrayList<>(pieces);
+        all.replaceAll(p -> p.id().equals(changed.id()) ? changed : p);
+        return new Pattern(all, joins);
     }
 
     /** With more joins. */

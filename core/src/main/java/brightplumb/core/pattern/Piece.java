@@ -83,9 +83,12 @@ public record Piece(
 
     /** The edge of a role with that number, if the piece has one. */
     public Optional<Edge> edge(EdgeRole role, int nth) {
-        return edges.stream()
-                .filter(s -> s.role().equals(role) && s.nth() == nth)
-                .findFirst();
+        for (Edge edge : edges) {
+            if (edge.nth() == nth && edge.role().equals(role)) {
+                return Optional.of(edge);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The edge of a role the piece is known to have. */

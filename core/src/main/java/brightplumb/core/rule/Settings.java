@@ -44,15 +44,19 @@ public final class Settings {
      * @param body the body, from its waist
      */
     public static Settings on(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
-        return new Settings(way, asked, byHand, body, cloth).on(body);
+        return new Settings(way, asked, byHand, body, cloth).seated(body);
     }
 
     /** The same settings on another body as it was taped, or another side of it. */
     public Settings on(Body body) {
-        Settings natural = new Settings(way, asked, byHand, body, given.cloth());
-        Amount below = natural.knows(WaistSettings.SITS_BELOW) ? natural.amount(WaistSettings.SITS_BELOW) : null;
+        return new Settings(way, asked, byHand, body, given.cloth()).seated(body);
+    }
+
+    /** Seen from where the garment sits on that body. */
+    private Settings seated(Body body) {
+        Amount below = knows(WaistSettings.SITS_BELOW) ? amount(WaistSettings.SITS_BELOW) : null;
         return below == null || below.value() == 0
-                ? natural
+                ? this
                 : new Settings(way, asked, byHand, body.sitting(below), given.cloth());
     }
 
