@@ -34,7 +34,8 @@ bench_core() {
   for garment in "straight-skirt house" "straight-skirt quarter" "straight-skirt halfblock" "straight-skirt allocated" \
     "slit-pencil house" "half-block-skirt halfblock" "knit-pencil house" "seat-shaped-skirt allocated" "ankle-pencil house" \
     "classic-trousers house" "classic-trousers quarter" "classic-trousers sixteenth" "classic-trousers arc" "palazzo house" \
-    "shorts-block house" "tailored-shorts house" "drawcord-shorts house" "lounge-shorts arc"; do
+    "shorts-block house" "tailored-shorts house" "drawcord-shorts house" "lounge-shorts arc" \
+    "lined-pencil house" "flap-pocket-shorts house" "box-fold-palazzo house"; do
     java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main DraftBenchmark -p "cutAndWay=$garment" \
       -v silent -rf text -rff "$data/figure" >/dev/null
     grep -E ':p0\.(50|95) ' "$data/figure" | tee -a "$data/figures"
@@ -42,11 +43,12 @@ bench_core() {
   ratios "$data/figures"
 }
 
-# Each draft against the yardstick of the same run: medians, and their ratio.
+# Each draft against the yardstick, and against its panels alone, of the same run: medians, and their ratios.
 ratios() {
-  echo "drafts with checks, as multiples of the yardstick of the same run:"
-  awk '/:p0\.50 / { key = $2 " " $3; if ($1 ~ /yardstick/) yard[key] = $5; if ($1 ~ /draftWithChecks/) draft[key] = $5 }
-    END { for (key in draft) if (yard[key] > 0) printf "  %-30s %6.0f us  %5.1f x\n", key, draft[key], draft[key] / yard[key] }' "$1" | sort
+  echo "drafts with checks, as multiples of the yardstick and of their panels alone in the same run:"
+  awk '/:p0\.50 / { key = $2 " " $3; if ($1 ~ /yardstick/) yard[key] = $5; if ($1 ~ /draftWithChecks/) draft[key] = $5
+      if ($1 ~ /panelsAlone/) bare[key] = $5 }
+    END { for (key in draft) if (yard[key] > 0) printf "  %-30s %6.0f us  %5.1f x  %4.2f x\n", key, draft[key], draft[key] / yard[key], draft[key] / bare[key] }' "$1" | sort
 }
 
 measure() {

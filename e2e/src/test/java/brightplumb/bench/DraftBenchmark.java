@@ -3,6 +3,7 @@ package brightplumb.bench;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.MadeWith;
 import brightplumb.core.garment.Rival;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -54,11 +55,15 @@ public class DraftBenchmark {
         "shorts-block house",
         "tailored-shorts house",
         "drawcord-shorts house",
-        "lounge-shorts arc"
+        "lounge-shorts arc",
+        "lined-pencil house",
+        "flap-pocket-shorts house",
+        "box-fold-palazzo house"
     })
     public String cutAndWay;
 
     private DraftRequest request;
+    private DraftRequest bare;
     private List<Polygon> outlines;
 
     @org.openjdk.jmh.annotations.Setup
@@ -72,6 +77,7 @@ public class DraftBenchmark {
                 Measure.OUTSIDE_LEG, 1028.7));
         String[] names = cutAndWay.split(" ");
         request = DraftRequest.of(names[0], names[1], body, Map.of(), null);
+        bare = DraftRequest.of(names[0], names[1], body, Map.of(), null, MadeWith.NOTHING);
         outlines = Drafting.draft(request).pieces().stream()
                 .map(p -> polygon(p.piece().sewLine()))
                 .toList();
@@ -95,6 +101,12 @@ public class DraftBenchmark {
     @Benchmark
     public Drafted draftWithChecks() {
         return Drafting.draft(request);
+    }
+
+    /** The panels of the same garment, with nothing made besides. */
+    @Benchmark
+    public Drafted panelsAlone() {
+        return Drafting.draft(bare);
     }
 
     @Benchmark

@@ -1,5 +1,6 @@
 package brightplumb.core.geometry;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -51,7 +52,7 @@ public final class Crossings {
     public static List<Segment> prolonged(List<? extends Segment> run, double by) {
         Segment first = run.get(0);
         Segment last = run.get(run.size() - 1);
-        List<Segment> longer = new java.util.ArrayList<>();
+        List<Segment> longer = new ArrayList<>();
         longer.add(new Line(first.from().minus(first.direction(0).times(by)), first.from()));
         longer.addAll(run);
         longer.add(new Line(last.to(), last.to().plus(last.direction(1).times(by))));

@@ -9,9 +9,11 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /**
  * A draft: a pure function's answer.
@@ -30,7 +32,7 @@ public record Draft(
 
     public Draft {
         steps = List.copyOf(steps);
-        facts = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(facts));
+        facts = Collections.unmodifiableMap(new LinkedHashMap<>(facts));
         levels = List.copyOf(levels);
         notices = List.copyOf(notices);
     }
@@ -99,7 +101,7 @@ public record Draft(
     }
 
     /** The level of that name, if it crosses the paper. */
-    public java.util.OptionalDouble level(String name) {
+    public OptionalDouble level(String name) {
         return levels.stream()
                 .filter(l -> l.name().equals(name))
                 .mapToDouble(Level::y)

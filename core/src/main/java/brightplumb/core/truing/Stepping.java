@@ -18,6 +18,7 @@ import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 
@@ -248,7 +249,7 @@ final class Stepping implements Evidence {
     private List<Segment> skirt() {
         List<Point> places = new ArrayList<>(edge(1));
         List<Point> left = new ArrayList<>(edge(-1));
-        java.util.Collections.reverse(left);
+        Collections.reverse(left);
         places.addAll(left);
         return Exhibit.outline(places.toArray(Point[]::new));
     }

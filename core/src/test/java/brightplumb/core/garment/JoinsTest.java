@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Reading;
@@ -21,6 +22,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -150,11 +152,11 @@ class JoinsTest {
         Piece piece = draft.piece(join.layers().get(layer).stretches().get(0).piece());
         return piece.marks().stream()
                 .filter(m -> m.along() != null && distance(run, m) < 0.01)
-                .sorted(java.util.Comparator.comparing(Mark::along))
+                .sorted(Comparator.comparing(Mark::along))
                 .toList();
     }
 
-    private static double distance(List<brightplumb.core.geometry.Segment> run, Mark mark) {
+    private static double distance(List<Segment> run, Mark mark) {
         return Math.min(
                 Curves.along(run, Math.min(mark.along(), Curves.length(run)))
                         .at()
@@ -163,7 +165,7 @@ class JoinsTest {
     }
 
     /** Where a mark lies along a run: the tape laid along the edge, piece by straight piece. */
-    private static double measured(List<brightplumb.core.geometry.Segment> run, Mark mark) {
+    private static double measured(List<Segment> run, Mark mark) {
         List<Point> places = Curves.flattened(run, 400);
         double nearest = Double.MAX_VALUE;
         double at = 0;

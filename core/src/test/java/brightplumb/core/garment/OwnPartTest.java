@@ -9,9 +9,11 @@ import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
@@ -77,7 +79,7 @@ class OwnPartTest {
                             table.set().why(DEEP))
                     .value();
             Piece sash = rectangle("sash", "Sash", waist, deep);
-            table.paper().draw("sash", brightplumb.core.paper.Drawn.Role.OUTLINE, "", sash.sewLine());
+            table.paper().draw("sash", Drawn.Role.OUTLINE, "", sash.sewLine());
             return table.finished(before.pattern().with(List.of(sash)));
         }
     }
@@ -123,7 +125,7 @@ class OwnPartTest {
                             table.set().why(FRINGE))
                     .value();
             Piece fringe = rectangle("fringe", "Fringe", sash.require(FOOT).length(), deep);
-            table.paper().draw("fringe", brightplumb.core.paper.Drawn.Role.OUTLINE, "", fringe.sewLine());
+            table.paper().draw("fringe", Drawn.Role.OUTLINE, "", fringe.sewLine());
             return table.finished(before.pattern()
                     .with(List.of(fringe))
                     .joined(List.of(Join.sewn(
@@ -140,7 +142,7 @@ class OwnPartTest {
                 Edge.of(TOP, List.of(new Line(a, b))),
                 Edge.of(END, List.of(new Line(b, c))),
                 Edge.of(FOOT, List.of(new Line(c, d))),
-                new Edge(END, 2, List.of(new Line(d, a)), brightplumb.core.pattern.End.SEWN));
+                new Edge(END, 2, List.of(new Line(d, a)), End.SEWN));
         return Piece.of(
                 PieceId.of(id),
                 title,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import java.util.List;
 import java.util.Random;
@@ -106,7 +107,7 @@ class StripTest {
                 new Line(dart.outer().plus(up(dart.outer(), dart)), dart.point())));
     }
 
-    private static brightplumb.core.geometry.Point up(brightplumb.core.geometry.Point top, Dart dart) {
+    private static Point up(Point top, Dart dart) {
         return top.minus(dart.point()).times(0.05);
     }
 

@@ -5,6 +5,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
@@ -55,8 +56,7 @@ final class BandFits {
                         : "The edge lies lower on the hip than the waist the band was made for: hold it in, shape the band, or take the side in.",
                 verdict == Verdict.TRUE
                         ? List.of()
-                        : List.of(new brightplumb.core.paper.Remedy(
-                                "Set the band above the waist line", Map.of("bandPlace", "above"))),
+                        : List.of(new Remedy("Set the band above the waist line", Map.of("bandPlace", "above"))),
                 laid);
     }
 

@@ -9,6 +9,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Pattern;
@@ -141,9 +142,7 @@ public final class Lining implements Operation {
     }
 
     private static String side(Piece shell) {
-        return shell.id().hand() == brightplumb.core.pattern.Hand.BOTH
-                ? ""
-                : ", " + shell.id().hand().id();
+        return shell.id().hand() == Hand.BOTH ? "" : ", " + shell.id().hand().id();
     }
 
     private static List<Join> joins(Pattern pattern, Map<PieceId, Piece> linings, boolean bagged) {
