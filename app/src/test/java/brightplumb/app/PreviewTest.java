@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,6 +31,36 @@ class PreviewTest {
     void the_same_request_gives_the_same_answer_byte_for_byte() {
         assertThat(preview(SOUND).response().body())
                 .isEqualTo(preview(SOUND).response().body());
+    }
+
+    @Test
+    void a_redraw_may_ask_for_the_panels_alone_and_no_remedies() {
+        String banded = "{\"cut\":\"straight-skirt\",\"with\":[\"straight-band\"],"
+                + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"hipDepth\":203.2},\"settings\":{\"length\":900%s}%s}";
+        JsonNode whole = preview(banded.formatted(",\"hemTaper\":40", "")).json();
+        JsonNode redrawn = preview(banded.formatted(",\"hemTaper\":40", ",\"pieces\":\"panels\",\"remedies\":false"))
+                .json();
+        assertThat(pieces(whole)).containsExactly("front", "back", "band");
+        assertThat(pieces(redrawn)).containsExactly("front", "back");
+        assertThat(redrawn.get("joins").findValuesAsString("other")).noneMatch(edge -> edge.startsWith("band."));
+        assertThat(redrawn.get("facts")).isEqualTo(whole.get("facts"));
+        assertThat(remedies(whole)).as("somewhere it is off, with remedies").isPositive();
+        assertThat(remedies(redrawn)).isZero();
+        assertThat(redrawn.get("checks").findValuesAsString("verdict"))
+                .isEqualTo(whole.get("checks").findValuesAsString("verdict"));
+        assertThat(preview(banded.formatted("", ",\"pieces\":\"some\"")).status())
+                .isEqualTo(422);
+    }
+
+    private static Stream<String> pieces(JsonNode draft) {
+        return draft.get("pieces").valueStream().map(piece -> piece.get("id").asString());
+    }
+
+    private static int remedies(JsonNode draft) {
+        return draft.get("checks")
+                .valueStream()
+                .mapToInt(check -> check.get("remedies").size())
+                .sum();
     }
 
     @Test

@@ -1,10 +1,20 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.fitting.Remark;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Every cut, in the order they are offered, and everything that can be done to one. */
@@ -20,7 +30,38 @@ public final class Catalogue {
     public static final List<Cut> CUTS =
             Stream.concat(SkirtCuts.ALL.stream(), LegCuts.ALL.stream()).toList();
 
+    /** Anybody: enough to work every rule once. */
+    private static final Sheet ANYBODY =
+            Sheet.ofMillimetres(Map.of(Measure.WAIST_GIRTH, 711.2, Measure.HIP_GIRTH, 965.2));
+
+    static {
+        // Rules that need each other in a circle are a fault of the catalogue, not of whoever asks for a draft first.
+        CUTS.forEach(cut -> cut.ways().forEach(way -> worked(cut, way)));
+    }
+
     private Catalogue() {}
+
+    private static void worked(Cut cut, Way way) {
+        DraftRequest request =
+                new DraftRequest(cut, way, ANYBODY, Map.of(), cut.cloth(), new MadeWith(all(OPERATIONS), Set.of()));
+        Settings set = Garment.of(request).settings(Body.of(ANYBODY));
+        for (Setting setting : cut.settings()) {
+            try {
+                if (set.knows(setting) && setting.isChoice()) {
+                    set.choice(setting, Choice.class);
+                } else if (set.knows(setting)) {
+                    set.amount(setting);
+                }
+            } catch (Refusal untaped) {
+                // Needs a measure that is not guessed; it is no circle.
+                continue;
+            }
+        }
+    }
+
+    private static Set<String> all(List<Operation> operations) {
+        return operations.stream().map(Operation::id).collect(Collectors.toSet());
+    }
 
     /** The cut of that name, if there is one. */
     public static Optional<Cut> of(String id) {

@@ -4,9 +4,12 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * The settings in force for one draft: what was set by hand, else what the garment asks, else what the way says. Each amount is worked
@@ -19,6 +22,8 @@ public final class Settings {
     private final Map<Setting, Object> byHand;
     private final Given given;
     private final Map<Setting, Amount> worked = new HashMap<>();
+    /** Those whose rules are being worked, outermost first. */
+    private final Set<Setting> underway = new LinkedHashSet<>();
 
     /**
      * @param asked the rules of the garment, its cut's and its operations', which win over the way's
@@ -152,7 +157,21 @@ public final class Settings {
                     : Amount.length("set by hand", Length.mm(value));
             return set.named(null, setting.spoken()).asOverride();
         }
-        return ((Rule.Worked) require(setting)).amount().apply(given).named(null, setting.spoken());
+        Rule.Worked rule = (Rule.Worked) require(setting);
+        return straight(setting, () -> rule.amount().apply(given)).named(null, setting.spoken());
+    }
+
+    /** What a rule gives, unless it needs in the end what it is to give. */
+    private <T> T straight(Setting setting, Supplier<T> rule) {
+        if (!underway.add(setting)) {
+            throw new IllegalStateException(
+                    "Rules of the way " + way.id() + " need each other in a circle: " + underway + ", " + setting);
+        }
+        try {
+            return rule.get();
+        } finally {
+            underway.remove(setting);
+        }
     }
 
     /** What a setting came to in a draft: the fact that tells it, or the amount as it was set. */
@@ -167,8 +186,11 @@ public final class Settings {
     /** A setting's choice. */
     public <C extends Choice> C choice(Setting setting, Class<C> type) {
         Object set = byHand.get(setting);
-        return type.cast(
-                set != null ? set : ((Rule.Chosen) require(setting)).choice().apply(given));
+        if (set != null) {
+            return type.cast(set);
+        }
+        Rule.Chosen rule = (Rule.Chosen) require(setting);
+        return type.cast(straight(setting, () -> rule.choice().apply(given)));
     }
 
     /** Whether a setting's choice is one, where anything says what it is. */

@@ -66,6 +66,24 @@ class WaysTest {
     }
 
     @Test
+    void rules_that_need_each_other_in_a_circle_are_refused_and_a_hand_breaks_it() {
+        Body body = Body.of(Bodies.inches(28, 38, 8));
+        Map<Setting, Rule> circle = Map.of(
+                WaistSettings.SIDE_RISE,
+                Rule.worked(given -> given.settings().amount(WaistSettings.CENTRE_FRONT_DROP), "as much as in front"),
+                WaistSettings.CENTRE_FRONT_DROP,
+                Rule.worked(given -> given.settings().amount(WaistSettings.SIDE_RISE), "as much as at the side"));
+        Settings set = new Settings(Ways.SKIRT.get(3), circle, Map.of(), body, Cloth.WOVEN);
+        assertThatThrownBy(() -> set.amount(WaistSettings.SIDE_RISE))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessageContaining("in a circle: [sideRise, centreFrontDrop], sideRise");
+        assertThat(set.with(Map.of(WaistSettings.SIDE_RISE, 3.0))
+                        .amount(WaistSettings.CENTRE_FRONT_DROP)
+                        .value())
+                .isEqualTo(3);
+    }
+
+    @Test
     void what_a_hand_set_wins_over_the_cut_and_the_cut_over_the_way() {
         Body body = Body.of(Bodies.inches(28, 38, 8));
         Way way = Ways.SKIRT.get(3);
