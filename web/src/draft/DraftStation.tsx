@@ -3,7 +3,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
 import { lengthOnly } from '../compare/sides';
-import { ButtonLink } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { useKeys } from '../kit/keys';
 import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
@@ -11,6 +11,7 @@ import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { DraftPaper, type Zoom } from '../paper/DraftPaper';
 import { useUnit } from '../tape/unit';
+import { asTheRecipe } from '../tickets/otherCut';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
@@ -112,7 +113,19 @@ export function DraftStation() {
     );
   }
   if (!draft || !cut || !work.sheet || !work.ticket) {
-    return shell(<Waiting error={work.error ?? work.fault} />);
+    const made = work.fault?.at('with') && work.ticket ? asTheRecipe(work.ticket) : [];
+    return shell(
+      <>
+        <Waiting error={work.error ?? work.fault} />
+        {made.length > 0 && (
+          <div className="mx-6">
+            <Button look="main" onClick={() => work.change(made)}>
+              Make it as its recipe has it
+            </Button>
+          </div>
+        )}
+      </>,
+    );
   }
   const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(

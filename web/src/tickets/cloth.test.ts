@@ -66,4 +66,14 @@ describe('another cut', () => {
       { set: 'settings.slit', to: null },
     ]);
   });
+
+  it('is made with what its own recipe has', () => {
+    const to = cut('box-fold-palazzo', 'skirt', ['hipEase', 'slit']);
+    const banded = { ...kept, with: ['straight-band'], without: ['lining'] };
+    expect(cutSteps(banded, to, [way('allocated', 'skirt')])).toEqual([
+      { set: 'cut', to: 'box-fold-palazzo' },
+      { set: 'made.straight-band', to: null },
+      { set: 'made.lining', to: null },
+    ]);
+  });
 });

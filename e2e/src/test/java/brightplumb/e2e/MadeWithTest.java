@@ -80,6 +80,21 @@ class MadeWithTest {
     }
 
     @Test
+    void what_cannot_be_made_says_so_and_the_way_back_is_there_after_a_reload() {
+        Page page = browser.signedIn();
+        Browser.openTicket(page, "Signal-box");
+        page.getByTestId("made-with").locator("summary").click();
+        tick(page, "Straight band").click();
+        assertThat(page.getByText("this garment has nothing it could be done to"))
+                .isVisible();
+        assertThat(page.getByText("kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        page.reload();
+        Browser.button(page, "Make it as its recipe has it").click();
+        page.getByTestId("draft-paper").waitFor();
+    }
+
+    @Test
     void a_length_is_told_against_a_level_and_stays_told_so() {
         Page page = browser.signedIn();
         Browser.ownTicket(page, "Cordelia Fenn", "Fenn skirt");
