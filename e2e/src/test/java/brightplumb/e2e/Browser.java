@@ -107,6 +107,7 @@ public final class Browser implements AutoCloseable {
         page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("29");
         page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("39 1/2");
         button(page, "Keep this sheet").click();
+        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
         button(page, "New ticket").click();
         page.getByLabel("What is it called here").fill(ticket);
         button(page, "Make the ticket").click();
