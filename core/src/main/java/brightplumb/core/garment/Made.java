@@ -44,8 +44,11 @@ public record Made(Operation operation, boolean recipe, boolean done, Came came)
                             .map(Piece::edges)
                             .filter(edges -> !edges.equals(p.edges()))
                             .isPresent());
-            List<String> steps = after.steps().stream()
-                    .skip(before.steps().size())
+            // A draft only ever grows: what came is what stands after the steps that were there.
+            List<String> steps = after
+                    .steps()
+                    .subList(before.steps().size(), after.steps().size())
+                    .stream()
                     .map(Step::id)
                     .toList();
             return new Came(pieces, reshapes, steps);
