@@ -204,6 +204,13 @@ public final class Curves {
         return best;
     }
 
+    /** Whether any place on a run is within so many mm of another. */
+    public static boolean near(List<? extends Segment> run, Point place, double most) {
+        return run.stream()
+                .anyMatch(s -> atLeast(s, place) < most
+                        && s.at(nearestParameter(s, place)).distance(place) < most);
+    }
+
     /** No place of a segment is nearer than this: it lies in the box of its ends and handles. */
     private static double atLeast(Segment segment, Point place) {
         List<Point> hull = segment instanceof Cubic k
@@ -221,7 +228,7 @@ public final class Curves {
         }
         double dx = Math.max(0, Math.max(left - place.x(), place.x() - right));
         double dy = Math.max(0, Math.max(top - place.y(), place.y() - bottom));
-        return Math.hypot(dx, dy);
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     private static double nearestParameter(Segment segment, Point place) {
@@ -233,24 +240,20 @@ public final class Curves {
                     : Math.max(0, Math.min(1, place.minus(line.from()).dot(along) / square));
         }
         double best = 0;
+        double nearest = segment.from().distance(place);
         for (int i = 1; i <= SEARCH; i++) {
             double t = (double) i / SEARCH;
-            if (segment.at(t).distance(place) < segment.at(best).distance(place)) {
+            double away = segment.at(t).distance(place);
+            if (away < nearest) {
+                nearest = away;
                 best = t;
             }
         }
         double low = Math.max(0, best - 1.0 / SEARCH);
         double high = Math.min(1, best + 1.0 / SEARCH);
-        for (int i = 0; i < 60; i++) {
-            double a = low + (high - low) / 3;
-            double b = high - (high - low) / 3;
-            if (segment.at(a).distance(place) < segment.at(b).distance(place)) {
-                high = b;
-            } else {
-                low = a;
-            }
-        }
-        return (low + high) / 2;
+        // At the nearest place the line from there to the other stands square to the curve; at an end it need not.
+        return Roots.between(low, high, t -> segment.at(t).minus(place).dot(segment.direction(t)))
+                .orElse(best);
     }
 
     /**

@@ -35,9 +35,9 @@ public final class Loops {
         double between = 0;
         double[] box = Crossings.box(run.get(i));
         for (int j = i + 1; j < run.size() && between < most; j++) {
-            double[] at = Crossings.apart(box, Crossings.box(run.get(j)))
-                    ? null
-                    : Crossings.parameters(run.get(i), run.get(j), INSIDE);
+            boolean cannot =
+                    j == i + 1 && onward(run.get(i), run.get(j)) || Crossings.apart(box, Crossings.box(run.get(j)));
+            double[] at = cannot ? null : Crossings.parameters(run.get(i), run.get(j), INSIDE);
             if (at != null) {
                 Segment before = run.get(i).part(0, at[0]);
                 Segment after = run.get(j).part(at[1], 1);
@@ -52,6 +52,20 @@ public final class Loops {
             between += run.get(j).from().distance(run.get(j).to());
         }
         return false;
+    }
+
+    /** Whether two joined segments only go forward along the way from end to end, so that they cannot meet again. */
+    private static boolean onward(Segment a, Segment b) {
+        Point way = b.to().minus(a.from());
+        return forward(a, way) && forward(b, way);
+    }
+
+    private static boolean forward(Segment s, Point way) {
+        return s instanceof Cubic k
+                ? k.c1().minus(k.from()).dot(way) > 0
+                        && k.c2().minus(k.c1()).dot(way) > 0
+                        && k.to().minus(k.c2()).dot(way) > 0
+                : s.to().minus(s.from()).dot(way) > 0;
     }
 
     private static Segment startingAt(Segment segment, Point start) {

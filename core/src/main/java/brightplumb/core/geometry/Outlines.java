@@ -1,6 +1,7 @@
 package brightplumb.core.geometry;
 
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Closed outlines: whether they close, whether they cross themselves, and the area inside. */
 public final class Outlines {
@@ -84,7 +85,16 @@ public final class Outlines {
 
     /** Whether a place lies inside a closed outline; curves are taken in twelve steps. */
     public static boolean inside(List<Segment> outline, Point place) {
+        return inside(outline).test(place);
+    }
+
+    /** The same for several places. */
+    public static Predicate<Point> inside(List<Segment> outline) {
         List<Point> points = Curves.flattened(outline, STEPS);
+        return place -> within(points, place);
+    }
+
+    private static boolean within(List<Point> points, Point place) {
         boolean inside = false;
         for (int i = 0; i + 1 < points.size(); i++) {
             Point a = points.get(i);

@@ -37,11 +37,13 @@ public record Point(double x, double y) {
 
     /** The length of this displacement. */
     public double norm() {
-        return Math.hypot(x, y);
+        return Math.sqrt(x * x + y * y);
     }
 
     public double distance(Point other) {
-        return Math.hypot(x - other.x, y - other.y);
+        double dx = x - other.x;
+        double dy = y - other.y;
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     /** The displacement of length one in this direction; a zero displacement stays zero. */

@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Cloth let into a piece to be folded away: between two edges, or beyond one. */
 public final class Folding {
@@ -82,16 +83,17 @@ public final class Folding {
         List<Fold> folds = new ArrayList<>(piece.folds());
         folds.add(laid);
         List<Segment> moved = Curves.moved(beyond, open);
+        Predicate<Point> goes = Outlines.inside(beyond);
         return piece.withEdges(opened)
                 .withFolds(folds)
                 .withDarts(piece.darts().stream()
-                        .map(d -> Outlines.inside(beyond, d.point()) ? d.moved(open) : d)
+                        .map(d -> goes.test(d.point()) ? d.moved(open) : d)
                         .toList())
                 .withLines(piece.lines().stream()
-                        .map(l -> Outlines.inside(beyond, l.run().get(0).at(0.5)) ? l.moved(open) : l)
+                        .map(l -> goes.test(l.run().get(0).at(0.5)) ? l.moved(open) : l)
                         .toList())
                 .withMarks(piece.marks().stream()
-                        .map(m -> Outlines.inside(beyond, inside(m)) ? m.moved(open) : m)
+                        .map(m -> goes.test(inside(m)) ? m.moved(open) : m)
                         .toList())
                 .lying(new OnBody(List.of(
                         new OnBody.Zone(moved, open.back()),

@@ -7,6 +7,9 @@ import java.util.List;
 /** Joins laid anew after edges were cut shorter or drawn otherwise: whole edges stay sewn to whole edges, and their notches meet again. */
 public final class Relaid {
 
+    /** A notch no further than this from a seam (mm) is that seam's own. */
+    private static final double ON_THE_SEAM = 3;
+
     private Relaid() {}
 
     /**
@@ -61,7 +64,7 @@ public final class Relaid {
         }
         Pattern bare = pattern;
         for (Run layer : join.layers()) {
-            List<Mark> gone = notchesOn(bare, layer);
+            List<Mark> gone = layer == first ? there : notchesOn(bare, layer);
             Piece piece = bare.piece(layer.piece());
             bare = bare.instead(piece.withMarks(
                     piece.marks().stream().filter(m -> !gone.contains(m)).toList()));
@@ -79,7 +82,7 @@ public final class Relaid {
     private static List<Mark> notchesOn(Pattern pattern, Run run) {
         var lines = pattern.lines(run);
         return pattern.piece(run.piece()).marks().stream()
-                .filter(m -> m.along() != null && Curves.nearest(lines, m.at()).away() < 3)
+                .filter(m -> m.along() != null && Curves.near(lines, m.at(), ON_THE_SEAM))
                 .toList();
     }
 }

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 
 /**
  * A strip of even width taken off an edge. Darts and folds that open on the edge part it; they stay open in the rest, less deep.
@@ -160,13 +161,12 @@ public record Strip(List<Piece> parts, Piece rest) {
                         f.sewnDown()));
             }
         }
-        List<Segment> outline = piece.sewLine();
+        Predicate<Point> inside = Outlines.inside(piece.sewLine());
         return piece.withDarts(darts)
                 .withFolds(folds)
                 .withMarks(piece.marks().stream()
                         .filter(m -> m.kind() == Mark.Kind.DRILL
-                                || Outlines.inside(
-                                        outline, m.at().minus(m.direction().times(0.5))))
+                                || inside.test(m.at().minus(m.direction().times(0.5))))
                         .toList());
     }
 
