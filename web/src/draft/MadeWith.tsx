@@ -1,6 +1,6 @@
 import type { Cut, Draft, Setting } from '../api/client';
 import { Tick } from '../kit/Tick';
-import { WITH, WITHOUT } from '../tickets/changes';
+import { ticked } from '../tickets/changes';
 import type { TicketWork } from '../tickets/TicketDesk';
 import { SettingRow } from './Settings';
 
@@ -26,13 +26,7 @@ export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
       <ul className="flex flex-col gap-1 pb-2">
         {draft.made.map((m) => (
           <li key={m.id}>
-            <Tick
-              label={m.title}
-              on={m.done}
-              onChange={(on) =>
-                work.change([{ set: `made.${m.id}`, to: on === m.recipe ? null : on ? WITH : WITHOUT }])
-              }
-            />
+            <Tick label={m.title} on={m.done} onChange={(on) => work.change(ticked(draft.made, m, on))} />
             {m.done && (
               <div className="flex flex-col gap-1 pl-8">
                 {cut.settings

@@ -9,6 +9,7 @@ import {
   remedied,
   remedySteps,
   type Step,
+  ticked,
   toward,
   valueAt,
 } from './changes';
@@ -44,6 +45,29 @@ describe('changes folded into a ticket', () => {
 
   it('give a setting back to the way when it is set to nothing', () => {
     expect(fold(kept, [{ set: 'settings.hipEase', to: null }]).settings).toEqual({ closure: 'fly' });
+  });
+
+  it('let a band take the place of another that was taken on, and the recipe have its own again', () => {
+    const made = (id: string, place: string, recipe: boolean, done: boolean) => ({
+      id,
+      title: id,
+      place,
+      recipe,
+      done,
+      reshapes: false,
+      pieces: [],
+      steps: [],
+    });
+    const straight = made('straight-band', 'band', true, true);
+    const shaped = made('shaped-band', 'band', false, false);
+    const lining = made('lining', 'lining', false, true);
+    const all = [straight, shaped, lining];
+    expect(ticked(all, shaped, true)).toEqual([{ set: 'made.shaped-band', to: 'with' }]);
+    expect(ticked(all, straight, true)).toEqual([
+      { set: 'made.shaped-band', to: null },
+      { set: 'made.straight-band', to: null },
+    ]);
+    expect(ticked(all, straight, false)).toEqual([{ set: 'made.straight-band', to: 'without' }]);
   });
 
   it('add an operation, take one off, and give one back to the recipe', () => {

@@ -1,5 +1,5 @@
 /** Changes of a ticket as plain data: each has an inverse, and folds into what is there. Nothing here asks or keeps anything. */
-import type { Cloth, SettingValue, Ticket } from '../api/client';
+import type { Cloth, Draft, SettingValue, Ticket } from '../api/client';
 
 /** What can be changed on a ticket. */
 export type Kept = Pick<Ticket, 'name' | 'cut' | 'way' | 'settings' | 'cloth' | 'with' | 'without' | 'promised'>;
@@ -68,6 +68,15 @@ function made(kept: Kept, { set, to }: Step): Kept {
 /** What a hand says of an operation: that it is added, or taken off; nothing is as the recipe has it. */
 export const WITH = 'with';
 export const WITHOUT = 'without';
+
+/** Taking an operation on or off: one that goes to the same place gives it up. */
+export function ticked(all: readonly Draft['made'][number][], one: Draft['made'][number], on: boolean): Step[] {
+  const givesWay = all.filter((m) => on && m.id !== one.id && m.place === one.place && !m.recipe);
+  return [
+    ...givesWay.map((m): Step => ({ set: `made.${m.id}`, to: null })),
+    { set: `made.${one.id}`, to: on === one.recipe ? null : on ? WITH : WITHOUT },
+  ];
+}
 
 function member(names: string[], name: string, there: boolean): string[] {
   const others = names.filter((n) => n !== name);

@@ -101,6 +101,7 @@ public record DraftView(
     public record MadeView(
             String id,
             String title,
+            String place,
             boolean recipe,
             boolean done,
             boolean reshapes,

@@ -93,6 +93,7 @@ final class DraftViews {
                         .map(m -> new MadeView(
                                 m.operation().id(),
                                 m.operation().title(),
+                                m.operation().place(),
                                 m.recipe(),
                                 m.done(),
                                 m.came().reshapes(),

@@ -64,6 +64,9 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         for (String unknown : made.unknown()) {
             faults.add(new Refusal.Fault("with", "There is nothing called " + unknown + " to make it with or without"));
         }
+        made.twice()
+                .ifPresent(both ->
+                        faults.add(new Refusal.Fault("with", both + " go to one place; make it with one of them")));
         Map<Setting, Object> byHand = new HashMap<>();
         // What was set stays when an operation is taken off for a while.
         Map<String, Setting> settable =

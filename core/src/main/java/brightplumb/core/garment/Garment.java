@@ -30,14 +30,18 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     /** The garment of a request. */
     static Garment of(DraftRequest request) {
         MadeWith made = request.made();
-        Stream<Operation> ofRecipe = request.cut().with().stream().filter(made::keeps);
-        Stream<Operation> added = Catalogue.OPERATIONS.stream()
+        List<Operation> added = Catalogue.OPERATIONS.stream()
                 .filter(made::insists)
-                .filter(o -> !request.cut().with().contains(o));
+                .filter(o -> !request.cut().with().contains(o))
+                .toList();
+        Set<String> taken = added.stream().map(Operation::place).collect(Collectors.toSet());
+        Stream<Operation> ofRecipe = request.cut().with().stream()
+                .filter(made::keeps)
+                .filter(o -> made.insists(o) || !taken.contains(o.place()));
         return new Garment(
                 request,
                 request.cut().parts().stream().map(Part::block).toList(),
-                Stream.concat(ofRecipe, added)
+                Stream.concat(ofRecipe, added.stream())
                         .sorted(Comparator.comparing(Operation::rank))
                         .toList());
     }

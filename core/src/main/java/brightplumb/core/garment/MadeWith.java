@@ -1,9 +1,12 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.table.Operation;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * What a hand adds to a cut, or takes off it; wins over what settings say.
@@ -35,6 +38,20 @@ public record MadeWith(Set<String> with, Set<String> without) {
     /** Whether a hand asked for an operation, so that no setting takes it off. */
     boolean insists(Operation operation) {
         return with.contains(operation.id());
+    }
+
+    /** The titles of those a hand asked for that go to one place. */
+    Optional<String> twice() {
+        return Catalogue.OPERATIONS.stream()
+                .filter(this::insists)
+                .collect(Collectors.groupingBy(
+                        Operation::place,
+                        LinkedHashMap::new,
+                        Collectors.mapping(Operation::title, Collectors.joining(" and "))))
+                .values()
+                .stream()
+                .filter(titles -> titles.contains(" and "))
+                .findFirst();
     }
 
     /** Operations that are named here and do not exist. */

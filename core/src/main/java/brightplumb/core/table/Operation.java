@@ -23,6 +23,11 @@ public interface Operation {
 
     Rank rank();
 
+    /** What it gives a garment that has one of them, as one band; an operation of the same place takes its place. */
+    default String place() {
+        return id();
+    }
+
     /** The settings it reads, in the order of the body. */
     List<Setting> reads();
 

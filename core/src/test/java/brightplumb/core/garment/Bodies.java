@@ -12,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -96,5 +97,15 @@ public final class Bodies {
 
     private static double cm(CSVRecord record, String column) {
         return Double.parseDouble(record.get(column)) * 10;
+    }
+
+    /**
+     * A cut's block with one thing done to it, by the cut's own way.
+     *
+     * @throws brightplumb.core.measure.Refusal where it cannot be done to it
+     */
+    static Drafted with(String operation, String cut, Row row) {
+        MadeWith alone = new MadeWith(Set.of(operation), Set.of(MadeWith.ALL));
+        return Drafting.draft(DraftRequest.of(cut, null, withDepths(row), Map.of(), null, alone));
     }
 }

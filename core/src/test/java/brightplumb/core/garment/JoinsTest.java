@@ -94,7 +94,7 @@ class JoinsTest {
         for (Bodies.Row row : Bodies.some().subList(0, 12)) {
             Draft draft;
             try {
-                draft = draft(cut, null, Bodies.withDepths(row), new MadeWith(Set.of(operation), Set.of(MadeWith.ALL)));
+                draft = Bodies.with(operation, cut, row).draft();
             } catch (Refusal nothingToDoItTo) {
                 continue;
             }

@@ -12,8 +12,6 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Run;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -35,13 +33,7 @@ class MadeOnRealBodiesTest {
         for (Bodies.Row row : Bodies.some()) {
             Drafted drafted;
             try {
-                drafted = Drafting.draft(DraftRequest.of(
-                        cut,
-                        null,
-                        Bodies.withDepths(row),
-                        Map.of(),
-                        null,
-                        new MadeWith(Set.of(operation), Set.of(MadeWith.ALL))));
+                drafted = Bodies.with(operation, cut, row);
             } catch (Refusal refusal) {
                 boolean nothingToDoItTo =
                         refusal.faults().stream().allMatch(f -> f.field().equals("with"));

@@ -3,6 +3,7 @@ package brightplumb.core.garment;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.InstanceOfAssertFactories.type;
 
 import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.cutting.CutPiece;
@@ -110,6 +111,27 @@ class SettingsTest {
         assertThat(top(above) - top(off)).isCloseTo(-40, within(1.5));
     }
 
+    @Test
+    void a_band_by_hand_takes_the_place_of_the_recipes_and_two_by_hand_are_refused() {
+        MadeWith shaped = new MadeWith(Set.of("shaped-band"), Set.of());
+        assertThat(bands(drafted("half-block-skirt", Map.of(), shaped))).containsExactly("shaped-band");
+        assertThat(bands(drafted("half-block-skirt", Map.of(), MadeWith.RECIPE)))
+                .containsExactly("straight-band");
+        assertThatThrownBy(() -> drafted(
+                        "straight-skirt", Map.of(), new MadeWith(Set.of("straight-band", "shaped-band"), Set.of())))
+                .asInstanceOf(type(Refusal.class))
+                .satisfies(refusal -> assertThat(refusal.faults())
+                        .singleElement()
+                        .satisfies(fault -> assertThat(fault.message()).contains("go to one place")));
+    }
+
+    private static List<String> bands(Drafted drafted) {
+        return drafted.made().stream()
+                .filter(m -> m.done() && m.operation().place().equals("band"))
+                .map(m -> m.operation().id())
+                .toList();
+    }
+
     private static double top(Drafted drafted) {
         return drafted.draft().panel("front").sewLine().get(0).from().y();
     }
@@ -150,13 +172,7 @@ class SettingsTest {
         for (Bodies.Row row : Bodies.some().subList(0, 12)) {
             Drafted drafted;
             try {
-                drafted = Drafting.draft(DraftRequest.of(
-                        cut,
-                        null,
-                        Bodies.withDepths(row),
-                        Map.of(),
-                        null,
-                        new MadeWith(Set.of(operation), Set.of(MadeWith.ALL))));
+                drafted = Bodies.with(operation, cut, row);
             } catch (Refusal nothingToDoItTo) {
                 return;
             }

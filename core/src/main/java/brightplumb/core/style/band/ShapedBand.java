@@ -56,6 +56,11 @@ public final class ShapedBand implements Operation {
     }
 
     @Override
+    public String place() {
+        return "band";
+    }
+
+    @Override
     public Rank rank() {
         return Rank.TOP;
     }

@@ -63,6 +63,11 @@ public final class StraightBand implements Operation {
     }
 
     @Override
+    public String place() {
+        return "band";
+    }
+
+    @Override
     public Rank rank() {
         return Rank.TOP;
     }

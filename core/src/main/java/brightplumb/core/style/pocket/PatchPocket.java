@@ -171,7 +171,7 @@ public final class PatchPocket implements Operation {
         for (Point corner : List.of(a, b, c, d)) {
             if (!Outlines.inside(front.sewLine(), corner)) {
                 throw new Refusal(
-                        table.set().toBlame(),
+                        "settings." + POCKET_WIDTH.key(),
                         "The pocket does not lie whole on the front; make it smaller, or move it");
             }
         }
