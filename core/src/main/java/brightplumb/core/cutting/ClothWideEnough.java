@@ -9,6 +9,7 @@ import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Cloth;
@@ -76,16 +77,27 @@ final class ClothWideEnough {
     record Across(CutPiece cut, Cloth cloth, double left, double piece) implements Evidence {
 
         static Across of(CutPiece cut, Cloth cloth) {
-            DoubleSummaryStatistics xs = Curves.flattened(cut.cutLine(), 12).stream()
+            DoubleSummaryStatistics xs = Curves.flattened(upright(cut), 12).stream()
                     .mapToDouble(Point::x)
                     .summaryStatistics();
-            double left = cut.onFold() ? 0 : xs.getMin();
+            double left = cut.onFold() && !turned(cut) ? 0 : xs.getMin();
             return new Across(cut, cloth, left, xs.getMax() - left);
+        }
+
+        /** Whether a piece's grain runs across it as it is drawn, as a band's does. */
+        private static boolean turned(CutPiece cut) {
+            Point grain = cut.piece().grain().direction(0);
+            return Math.abs(grain.x()) > Math.abs(grain.y());
+        }
+
+        /** Its cut line with the grain upright. */
+        private static List<Segment> upright(CutPiece cut) {
+            return turned(cut) ? Curves.moved(cut.cutLine(), new Rigid(0, 1, 1, 0, 0, 0)) : cut.cutLine();
         }
 
         /** Whether the piece finds only half the width: on the fold, or on doubled cloth. */
         boolean doubled() {
-            return cut.onFold() || cloth.folded();
+            return cut.onFold() && !turned(cut) || cloth.folded();
         }
 
         double room() {
@@ -107,7 +119,7 @@ final class ClothWideEnough {
 
         @Override
         public Exhibit exhibit() {
-            List<Point> places = Curves.flattened(cut.cutLine(), 12);
+            List<Point> places = Curves.flattened(upright(cut), 12);
             double top = places.stream().mapToDouble(Point::y).min().orElse(0);
             double bottom = places.stream().mapToDouble(Point::y).max().orElse(0);
             // The length of the cloth runs across the picture: the piece is turned a quarter, waist to the left.
@@ -119,7 +131,7 @@ final class ClothWideEnough {
                             CLOTH,
                             Exhibit.outline(
                                     Point.of(0, 0), Point.of(length, 0), Point.of(length, room()), Point.of(0, room())))
-                    .draw(!cut.piece().behind() ? FRONT : Exhibit.Ink.BACK, Curves.moved(cut.cutLine(), lay))
+                    .draw(!cut.piece().behind() ? FRONT : Exhibit.Ink.BACK, Curves.moved(upright(cut), lay))
                     .draw(PENCIL, Point.of(0, 0), Point.of(length, 0))
                     .say(PENCIL, Point.of(length / 2, -16), doubled() ? "fold of the cloth" : "selvedge")
                     .say(PENCIL, Point.of(length / 2, room() + 26), "selvedge")

@@ -4,6 +4,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.AgainstLevel;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Choice;
@@ -79,6 +80,29 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         return new DraftRequest(found, chosen, sheet, byHand, cloth == null ? found.cloth() : cloth, made);
     }
 
+    /** A setting of its cut by its key. */
+    Optional<Setting> setting(String key) {
+        return AllowanceSettings.ofEdge(key)
+                .or(() ->
+                        cut.settings().stream().filter(s -> s.key().equals(key)).findFirst());
+    }
+
+    /**
+     * The same request with a remedy applied.
+     *
+     * @throws Refusal where the remedy asks for what cannot be set
+     */
+    DraftRequest with(Remedy remedy) {
+        Map<Setting, Object> hands = new HashMap<>(byHand);
+        List<Refusal.Fault> faults = new ArrayList<>();
+        remedy.settings().forEach((key, value) -> read(setting(key).orElse(null), key, value, hands, faults));
+        if (!faults.isEmpty()) {
+            throw new Refusal(faults);
+        }
+        return new DraftRequest(
+                cut, way, sheet, hands, remedy.clothWidth() == null ? cloth : cloth.wide(remedy.clothWidth()), made);
+    }
+
     private static String cuts() {
         return Catalogue.CUTS.stream().map(Cut::id).collect(Collectors.joining(", "));
     }
@@ -136,7 +160,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         if (setting.isRatio()) {
             return String.valueOf(value);
         }
-        return TapeWriter.eighths(Length.mm(value)) + " in (" + Math.round(value) + " mm)";
+        return TapeWriter.inBoth(Length.mm(value));
     }
 
     /** The same request in another way; what was set by hand stays only where the ways themselves do not differ. */

@@ -47,27 +47,51 @@ public final class Drafting {
      * @throws Refusal when it cannot be drafted, naming each field at fault
      */
     public static Drafted draft(DraftRequest request) {
-        Garment garment = Garment.of(request);
         Body body = Body.of(request.sheet());
-        Settings set = garment.settings(body);
-        Draft block = garment.block(set);
-        Map<Operation, Made.Came> came = new LinkedHashMap<>();
-        Draft draft = garment.made(block, set, came::put);
-        List<CutPiece> pieces = CutPlan.of(draft, set);
-        for (CutPiece piece : pieces) {
-            sound(request, piece.piece().sewLine());
-            sound(request, piece.cutLine());
-        }
+        CutOut cut = CutOut.of(request);
+        List<Check> found = checks(cut);
+        Mending mending = new Mending(
+                request,
+                found,
+                other -> checks(CutOut.of(other)),
+                setting -> cut.set().knows(setting)
+                        ? Optional.of(
+                                cut.set().came(setting, cut.draft().facts()).value())
+                        : Optional.empty());
         return new Drafted(
                 request,
-                doubted(request, draft),
-                checks(garment, draft, set, pieces),
-                pieces,
+                doubted(request, cut.draft()),
+                found.stream().map(mending::kept).toList(),
+                cut.pieces(),
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
-                inForce(garment, draft, set),
-                made(request, block, came));
+                inForce(cut.garment(), cut.draft(), cut.set()),
+                made(request, cut.block(), cut.came()));
+    }
+
+    /** A garment drawn, with its pieces as they are cut. */
+    private record CutOut(
+            Garment garment,
+            Settings set,
+            Draft block,
+            Draft draft,
+            List<CutPiece> pieces,
+            Map<Operation, Made.Came> came) {
+
+        static CutOut of(DraftRequest request) {
+            Garment garment = Garment.of(request);
+            Settings set = garment.settings(Body.of(request.sheet()));
+            Draft block = garment.block(set);
+            Map<Operation, Made.Came> came = new LinkedHashMap<>();
+            Draft draft = garment.made(block, set, came::put);
+            List<CutPiece> pieces = CutPlan.of(draft, set);
+            for (CutPiece piece : pieces) {
+                sound(request, piece.piece().sewLine());
+                sound(request, piece.cutLine());
+            }
+            return new CutOut(garment, set, block, draft, pieces, came);
+        }
     }
 
     private static List<Made> made(DraftRequest request, Draft block, Map<Operation, Made.Came> came) {
@@ -101,7 +125,10 @@ public final class Drafting {
         return Outlines.closed(outline) && !Outlines.crosses(outline);
     }
 
-    private static List<Check> checks(Garment garment, Draft draft, Settings set, List<CutPiece> pieces) {
+    private static List<Check> checks(CutOut cut) {
+        Garment garment = cut.garment();
+        Draft draft = cut.draft();
+        Settings set = cut.set();
         Again again = new Again(garment);
         boolean uneven = draft.pieces().stream().anyMatch(p -> p.id().hand() == Hand.RIGHT);
         List<Inspected> sides = (uneven ? List.of(Hand.LEFT, Hand.RIGHT) : List.of(Hand.BOTH))
@@ -117,7 +144,7 @@ public final class Drafting {
         for (Inspection inspection : garment.inspections(set)) {
             worst(inspection, sides).ifPresent(checks::add);
         }
-        checks.addAll(CuttingChecks.of(pieces, set.cloth()));
+        checks.addAll(CuttingChecks.of(cut.pieces(), set.cloth()));
         return List.copyOf(checks);
     }
 

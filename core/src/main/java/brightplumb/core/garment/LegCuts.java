@@ -35,6 +35,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.AllowanceHabit;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Given;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -79,14 +80,26 @@ final class LegCuts {
             given -> given.body().find(BODY_RISE).orElseThrow().plus(Amount.inches("deeper than the rise", 1)),
             "Wide legs hang an inch deeper than the rise.");
     private static final Rule STRAIGHT = chosen(LegShape.STRAIGHT, "Straight down from the crotch line.");
-    private static final Rule SHORTS = inches(17, "Seventeen inches below the waist.");
+    private static final Rule SHORTS = shortLeg(17, "Seventeen inches below the waist.");
     private static final Rule FORK_AND_TWO = worked(
             given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
             "Two inches beyond the front.");
     private static final Rule NONE = inches(0, "None on this cut.");
 
     private static final Map<Setting, Rule> TAILORED_SHORTS_AMOUNTS = Map.ofEntries(
-            entry(HEM, worked(given -> given.amount(KNEE), "Half the knee each.")),
+            entry(
+                    THIGH,
+                    worked(given -> given.body().find(THIGH_GIRTH).orElseThrow(), "The bare thigh is the garment's.")),
+            entry(
+                    KNEE,
+                    worked(given -> given.body().find(KNEE_GIRTH).orElseThrow(), "The bare knee is the garment's.")),
+            entry(
+                    HEM,
+                    worked(
+                            given -> given.amount(KNEE)
+                                    .plus(given.amount(BACK_LEG_ADD))
+                                    .plus(given.amount(BACK_SIDE_ADD)),
+                            "Half the knee in front, two inches more behind.")),
             entry(HIP_EASE, inches(0, "Drafted on the bare body; the side seam is wide.")),
             entry(WAIST_EASE, inches(0, "Drafted on the bare body.")),
             entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
@@ -129,7 +142,11 @@ final class LegCuts {
             entry(CENTRE_FRONT_DROP, NONE),
             entry(CENTRE_FRONT_IN, NONE),
             entry(BACK_IN, worked(given -> given.body().bustSpan().over(4), "A quarter of the bust span.")),
-            entry(BACK_HIP_IN, NONE),
+            entry(
+                    BACK_HIP_IN,
+                    worked(
+                            given -> given.amount(BACK_IN),
+                            "Hip and waist are laid off from there alike, so that the side is not dented.")),
             entry(BACK_RISE, worked(given -> given.amount(FRONT_EXTENSION), "As far up as the front fork goes out.")),
             entry(LEG_SHAPE, chosen(LegShape.TAPE, "The hem by the thigh, centred on the crease.")),
             entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
@@ -171,7 +188,7 @@ final class LegCuts {
                             "house",
                             SHORT,
                             Map.ofEntries(
-                                    entry(LENGTH, inches(19, "Nineteen inches, above the knee.")),
+                                    entry(LENGTH, shortLeg(19, "Nineteen inches, above the knee.")),
                                     entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
                                     entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
                                     entry(HEM_ALLOWANCE, inches(1.5, "Half an inch and an inch."))))
@@ -192,12 +209,10 @@ final class LegCuts {
                                     entry(WAIST_EASE, NONE),
                                     entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
                                     entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
+                                    entry(LENGTH, shortLeg(18, "Eighteen inches to the fold of the turn-up.")),
                                     entry(
-                                            LENGTH,
-                                            worked(
-                                                    given -> Amount.inches("asked", 18)
-                                                            .minus(Amount.inches("turn-up's join", 0.5)),
-                                                    "Half an inch less than asked: the turn-up's join lies above its fold.")),
+                                            TURN_UP_JOIN,
+                                            inches(0.5, "The turn-up's join lies half an inch above its fold.")),
                                     entry(CLOSURE, chosen(Closure.NONE, "It is pulled on."))))
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "house"),
@@ -261,6 +276,14 @@ final class LegCuts {
                     .made(Operations.PATCH_POCKET, Operations.SHAPED_BAND));
 
     private LegCuts() {}
+
+    /** A length that is right on a grown woman's leg, in proportion on another, and never so short that no leg is left. */
+    private static Rule shortLeg(double inches, String why) {
+        return worked(
+                given -> given.inProportion(Amount.inches("by habit", inches))
+                        .atLeast(given.amount(CROTCH_DEPTH).plus(Amount.inches("least leg", 3))),
+                why + " " + Given.IN_PROPORTION);
+    }
 
     private static Cut legs(
             String id,

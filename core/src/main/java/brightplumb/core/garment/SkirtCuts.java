@@ -6,12 +6,15 @@ import static brightplumb.core.rule.BandSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.DartSettings.*;
 import static brightplumb.core.rule.HemSettings.*;
+import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.LiningSettings.LINING;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.WaistSettings.*;
+import static java.util.Map.entry;
 
+import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.AllowanceHabit;
 import brightplumb.core.rule.BandPlace;
@@ -23,6 +26,7 @@ import brightplumb.core.rule.Lined;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Stride;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
@@ -80,6 +84,7 @@ final class SkirtCuts {
                     "quarter",
                     PLAIN,
                     Map.of(
+                            CENTRE_FRONT_DROP, inches(0, "The centre front stays level."),
                             SIDE_RISE, inches(0.75, "Over the side of the hip the way is longer than down the middle."),
                             CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."),
                             ZIP_ALLOWANCE, inches(2, "Two inches behind, to shape once more at the fitting."),
@@ -97,6 +102,7 @@ final class SkirtCuts {
                                     chosen(
                                             CentreBackShape.ROUND,
                                             "In at the waist, upright over the seat, in again at the hem."),
+                            SIDE_RISE, inches(0, "The side stays level."),
                             HEM_TAPER, inches(1.5, "In at each side of the hem."),
                             HEM_ALLOWANCE, inches(1, "An inch turned."))),
             skirt(
@@ -117,16 +123,25 @@ final class SkirtCuts {
                             "Pulled on: no dart and no zip, cut at body measure.",
                             "quarter",
                             PLAIN,
-                            Map.of(
-                                    DART_INTAKE_FRONT, inches(0, "The cloth gives; no dart is needed."),
-                                    DART_INTAKE_BACK, inches(0, "The cloth gives; no dart is needed."),
-                                    TAPER_START, inches(2, "The hip's width is kept two inches further down."),
-                                    HEM_TAPER, inches(1.5, "In at each side of the hem."),
-                                    CLOSURE, chosen(Closure.NONE, "It is pulled on."),
-                                    ALLOWANCES,
-                                            chosen(
-                                                    AllowanceHabit.KNIT,
-                                                    "An inch at the side, to take in on the body.")))
+                            Map.ofEntries(
+                                    entry(DART_INTAKE_FRONT, inches(0, "The cloth gives; no dart is needed.")),
+                                    entry(DART_INTAKE_BACK, inches(0, "The cloth gives; no dart is needed.")),
+                                    entry(TAPER_START, inches(2, "The hip's width is kept two inches further down.")),
+                                    entry(HEM_TAPER, inches(1.5, "In at each side of the hem.")),
+                                    entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")),
+                                    entry(
+                                            WAIST_EASE,
+                                            worked(
+                                                    SkirtCuts::passesTheHip,
+                                                    "Wide enough for the hip to go through; the band draws it in.")),
+                                    entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
+                                    entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch is drafted.")),
+                                    entry(
+                                            SIDE_SEWN_IN,
+                                            inches(
+                                                    0.5,
+                                                    "Sewn an inch from the edge: half an inch inside the line, for a closer fit.")),
+                                    entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "An inch and a half at the hem."))))
                     .made(Operations.STRAIGHT_BAND)
                     .in(KNIT),
             skirt(
@@ -161,25 +176,30 @@ final class SkirtCuts {
                                     BUST_GIRTH,
                                     BUST_SPAN),
                             Map.ofEntries(
-                                    Map.entry(LENGTH, worked(SkirtCuts::ankle, "To the ankle.")),
-                                    Map.entry(WAIST_EASE, inches(1, "Room under a high waist.")),
-                                    Map.entry(
+                                    entry(LENGTH, worked(SkirtCuts::ankle, "To the ankle.")),
+                                    entry(WAIST_EASE, inches(1, "Room under a high waist.")),
+                                    entry(
                                             CENTRE_FRONT_DROP,
                                             inches(0.5, "Undropped, cloth stands in folds under the front waist.")),
-                                    Map.entry(DART_LENGTH_FRONT, toAboveHip(2)),
-                                    Map.entry(DART_LENGTH_BACK, toAboveHip(1.25)),
-                                    Map.entry(HEM_TAPER, inches(0.5, "In at each side from the knee down.")),
-                                    Map.entry(
+                                    entry(DART_LENGTH_FRONT, toAboveHip(2)),
+                                    entry(DART_LENGTH_BACK, toAboveHip(1.25)),
+                                    entry(HEM_TAPER_FRONT, inches(1, "In at the side from the knee down.")),
+                                    entry(HEM_TAPER_BACK, inches(0.5, "The centre back takes the rest.")),
+                                    entry(
                                             CENTRE_BACK_HEM,
                                             worked(
                                                     SkirtCuts::centreAtKnee,
                                                     "In at the centre back from the knee down, more for a full seat.")),
-                                    Map.entry(
+                                    entry(
                                             KNEE_LEVEL,
                                             worked(
                                                     given -> knee(given).minus(Amount.inches("above the knee", 2)),
                                                     "Narrowest two inches above the knee, straight from there.")),
-                                    Map.entry(SLIT, inches(18, "Eighteen inches at ankle length, to walk by."))))
+                                    entry(
+                                            SLIT,
+                                            worked(
+                                                    SkirtCuts::toWalkBy,
+                                                    "Eighteen inches at ankle length, or as long as a step asks."))))
                     .made(Operations.STRAIGHT_BAND));
 
     private SkirtCuts() {}
@@ -193,6 +213,40 @@ final class SkirtCuts {
         return worked(
                 given -> given.hipDepth().minus(Amount.inches("short of the hip", inches)),
                 "Darts stop a set distance above the hip.");
+    }
+
+    /** What the waist must be wider than the tape for the hip to go through it as sewn, stretched; nothing where it goes through anyway. */
+    private static Amount passesTheHip(Given given) {
+        return given.body()
+                .hip()
+                .over(1 + given.cloth().stretch())
+                .plus(given.amount(SIDE_SEWN_IN).times(4))
+                .minus(given.body().waist())
+                .notBelowZero();
+    }
+
+    /** Eighteen inches, or up to where the step no longer asks for more than the side, straight from the hip to its narrowest, gives. */
+    private static Amount toWalkBy(Given given) {
+        Amount habit = Amount.inches("by habit", 18);
+        double hem = given.amount(LENGTH).value();
+        double from = given.hipDepth().value() + given.amount(TAPER_START).value();
+        double narrow = Math.min(hem, given.amount(KNEE_LEVEL).value());
+        double hip = given.body().hip().value() + given.amount(HIP_EASE).value();
+        double taken = 2
+                * (given.amount(HEM_TAPER_FRONT).value()
+                        + given.amount(HEM_TAPER_BACK).value()
+                        + given.amount(CENTRE_BACK_HEM).value());
+        Stride stride = Stride.of(given.body(), given.amount(STRIDE));
+        double give = 1 + given.cloth().stretch();
+        double opens = hem;
+        while (opens > stride.midThigh()) {
+            double share = Math.max(0, Math.min(1, (opens - from) / (narrow - from)));
+            if ((hip - taken * share) * give >= stride.needs(opens)) {
+                break;
+            }
+            opens -= Length.INCH / 2;
+        }
+        return habit.atLeast(Amount.found("as a step asks", hem - opens + Length.INCH / 2));
     }
 
     private static Amount knee(Given given) {

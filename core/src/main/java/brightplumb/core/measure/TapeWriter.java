@@ -21,6 +21,11 @@ public final class TapeWriter {
         return inches(Math.round(length.inches() * 16));
     }
 
+    /** As both tapes say it: {@code 1½ in (38 mm)}. */
+    public static String inBoth(Length length) {
+        return eighths(length) + " in (" + Math.round(length.mm()) + " mm)";
+    }
+
     private static String inches(long sixteenths) {
         long magnitude = Math.abs(sixteenths);
         long whole = magnitude / 16;

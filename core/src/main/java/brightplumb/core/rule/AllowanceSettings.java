@@ -27,6 +27,10 @@ public final class AllowanceSettings {
             Setting.length("hemAllowance", "Hem allowance", Zone.MAKING, "Hem turned", 0, 150);
     public static final Setting LET_OUT = Setting.length("letOut", "Let-out", Zone.MAKING, "Let-out at side", 0, 80);
 
+    /** How far inside its drawn line each side is sewn: what is drafted at half an inch and sewn at one. */
+    public static final Setting SIDE_SEWN_IN =
+            Setting.length("sideSewnIn", "Side sewn inside its line", Zone.MAKING, "Side sewn inside", 0, 40);
+
     private static final Pattern ONE_EDGE = Pattern.compile("allowance\\.([a-z-]+)\\.([a-z.]+(#[2-9])?)");
 
     /** The allowance of one edge of one piece, by its key: {@code allowance.front.side}; empty where a key is none such. */

@@ -17,5 +17,11 @@ public final class BandSettings {
                     "bandOverlap", "Band overlap", Zone.MAKING, "Underlap", 0, 120)
             .when(set -> set.chose(BAND_KIND, BandKind.LAPPED));
 
+    public static final Setting BAND_ROUND = Setting.length(
+                    "bandRound", "Band all round", Zone.MAKING, "Band round", 300, 2000)
+            .when(set -> set.chose(BAND_KIND, BandKind.RING)
+                    && set.cloth().stretches()
+                    && !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
+
     private BandSettings() {}
 }

@@ -19,6 +19,11 @@ public record Cloth(double stretch, double width, boolean folded, boolean oneWay
         this(stretch, width, folded, oneWay, Drape.MEDIUM);
     }
 
+    /** The same cloth of another width, mm. */
+    public Cloth wide(double mm) {
+        return new Cloth(stretch, mm, folded, oneWay, drape);
+    }
+
     public boolean stretches() {
         return stretch > 0;
     }

@@ -25,5 +25,9 @@ public final class HemSettings {
     public static final Setting SLIT = Setting.length("slit", "Slit", Zone.HEM, "Slit up from hem", 0, 900);
     public static final Setting STRIDE = Setting.length("stride", "Step", Zone.HEM, "Step to walk by", 200, 1000);
 
+    /** How far above its fold a turn-up is joined on: the leg is cut that much shorter. */
+    public static final Setting TURN_UP_JOIN =
+            Setting.length("turnUpJoin", "Turn-up's join above its fold", Zone.HEM, "Turn-up joined above", 0, 40);
+
     private HemSettings() {}
 }

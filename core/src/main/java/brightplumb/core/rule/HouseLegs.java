@@ -108,6 +108,7 @@ final class HouseLegs {
                     entry(SIDE_IN, inches(0, "The side is not brought in further at the hem.")),
                     entry(BACK_LEG_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
                     entry(BACK_SIDE_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
+                    entry(TURN_UP_JOIN, inches(0, "No turn-up is joined on.")),
                     entry(LENGTH, worked(HouseLegs::outsideLeg, "Down the outside of the leg, as taped.")),
                     entry(CLOSURE, chosen(Closure.FLY, "Opened at the centre front.")),
                     entry(

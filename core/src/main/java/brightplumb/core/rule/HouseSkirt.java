@@ -57,7 +57,10 @@ final class HouseSkirt {
                                     chosen(Seat.MEDIUM, "Used only where the centre back is shaped under the seat.")),
                             entry(
                                     LENGTH,
-                                    Rule.fixed(Length.cm(60), "To about the knee, unless another length is asked.")),
+                                    worked(
+                                            given -> given.inProportion(Amount.length("by habit", Length.cm(60))),
+                                            "To about the knee, unless another length is asked. "
+                                                    + Given.IN_PROPORTION)),
                             entry(HEM_TAPER, inches(0, "As wide at the hem as at the hip.")),
                             entry(
                                     HEM_TAPER_FRONT,

@@ -3,12 +3,16 @@ package brightplumb.core.rule;
 import static brightplumb.core.rule.CrotchSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
+import static brightplumb.core.rule.LegSettings.HEM;
+import static brightplumb.core.rule.LegSettings.KNEE;
+import static brightplumb.core.rule.LegSettings.THIGH;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
+import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.Map;
 
@@ -42,8 +46,32 @@ final class SixteenthLegs {
                                     given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
                                     "Two inches beyond the front.")),
                     entry(LEG_SHAPE, chosen(LegShape.TAPE, "Thigh, knee and hem by the tape, each on the crease.")),
+                    entry(THIGH, bare(Measure.THIGH_GIRTH)),
+                    entry(KNEE, bare(Measure.KNEE_GIRTH)),
+                    entry(
+                            HEM,
+                            worked(
+                                    given -> taped(given, Measure.ANKLE_GIRTH)
+                                            .plus(wider(given))
+                                            .atLeast(taped(given, Measure.ANKLE_GIRTH)
+                                                    .times(1.25)
+                                                    .named(null, "heel")),
+                                    "The bare ankle, the back two inches wider; never under what the heel needs.")),
                     entry(BACK_LEG_ADD, inches(1, "An inch outside the front, from the knee down.")),
                     entry(BACK_SIDE_ADD, inches(1, "An inch outside the front, from the knee down."))));
 
     private SixteenthLegs() {}
+
+    /** The bare tape in front and behind, and what the back is wider. */
+    private static Rule bare(Measure measure) {
+        return worked(given -> taped(given, measure).plus(wider(given)), "The bare tape, the back two inches wider.");
+    }
+
+    private static Amount taped(Given given, Measure measure) {
+        return given.body().find(measure).orElseThrow();
+    }
+
+    private static Amount wider(Given given) {
+        return given.amount(BACK_LEG_ADD).plus(given.amount(BACK_SIDE_ADD)).named(null, "back wider");
+    }
 }

@@ -65,6 +65,16 @@ public record Check(
                 id, title, verdict, quantity, measured, wanted, tolerance, atLeast, words, cause, remedies, evidence);
     }
 
+    /** The same inspection with other remedies. */
+    public Check settledBy(List<Remedy> others) {
+        return new Check(
+                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, text, cause, others, evidence);
+    }
+
+    /** What is said of one that is off where no change of settings mends it alone. */
+    public static final String UNDECIDED =
+            "No one change mends this without spoiling something else: decide between another cut, another way, or several amounts by hand.";
+
     /** How far the measure lies from what is wanted; positive is too much. */
     public double difference() {
         return measured - wanted;

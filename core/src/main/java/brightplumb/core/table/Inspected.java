@@ -17,6 +17,7 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Strip;
+import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -126,6 +127,13 @@ public record Inspected(
     /** Whether the waist is cut wide and drawn up. */
     public boolean gathered() {
         return set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED);
+    }
+
+    /** What the girth loses where the sides are sewn inside their drawn lines: four edges of it, mm. */
+    public double sewnIn() {
+        return set.knows(AllowanceSettings.SIDE_SEWN_IN)
+                ? 4 * set.amount(AllowanceSettings.SIDE_SEWN_IN).value()
+                : 0;
     }
 
     /** How far down a piece's centre seam can open: on legs to where the curve begins, on skirts to an inch above the hem. */

@@ -23,6 +23,8 @@ import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,8 +39,9 @@ final class CreasePlumb {
 
     static Check of(Inspected on) {
         Halves halves = new Halves(on);
-        double lean = halves.worst();
-        boolean centred = on.set().amount(LegSettings.SIDE_IN).value() == 0;
+        double lean = halves.worst().lean(halves.crotchY());
+        boolean centred = on.set().amount(LegSettings.SIDE_IN).value() == 0
+                && on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.PLUMB;
         Verdict verdict = lean <= STILL_PLUMB ? Verdict.TRUE : lean <= LEANS || !centred ? Verdict.WATCH : Verdict.OFF;
         return new Check(
                 "crease.plumb",
@@ -51,19 +54,31 @@ final class CreasePlumb {
                 verdict == Verdict.TRUE
                         ? "The halves on either side of the crease are equal at knee and hem."
                         : "The halves on either side of the crease are not equal: the leg leans.",
-                verdict == Verdict.TRUE
-                        ? ""
-                        : centred
-                                ? "The back is wider at one seam than at the other, and the leg will twist round."
-                                : "The hem is laid from the side, not from the crease.",
+                verdict == Verdict.TRUE ? "" : why(on, halves.worst()),
                 verdict == Verdict.TRUE ? List.of() : centred(on),
                 halves);
+    }
+
+    /** What makes the halves unequal, told of the panel and the level where they differ most. */
+    private static String why(Inspected on, Halves.At worst) {
+        if (on.set().amount(LegSettings.SIDE_IN).value() > 0) {
+            return "The hem is laid from the side, not from the crease.";
+        }
+        if (on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) == LegShape.PLUMB) {
+            return "Each leg falls straight from its own fork and side, not from the crease.";
+        }
+        String wider = worst.inner() > worst.outer() ? "inseam" : "side";
+        return "The " + worst.panel() + " reaches further to the " + wider + " at the " + worst.where()
+                + ", and the leg will twist round.";
     }
 
     private static List<Remedy> centred(Inspected on) {
         Map<String, Object> settings = new HashMap<>();
         if (on.set().amount(LegSettings.SIDE_IN).value() > 0) {
             settings.put(LegSettings.SIDE_IN.key(), 0.0);
+        }
+        if (on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) == LegShape.PLUMB) {
+            settings.put(LegSettings.LEG_SHAPE.key(), LegShape.STRAIGHT.id());
         }
         double inseam = on.set().amount(LegSettings.BACK_LEG_ADD).value();
         double side = on.set().amount(LegSettings.BACK_SIDE_ADD).value();
@@ -83,7 +98,7 @@ final class CreasePlumb {
          *
          * @param y the level
          */
-        private record At(String panel, String where, double y, double inner, double outer) {
+        record At(String panel, String where, double y, double inner, double outer) {
             double lean(double crotchY) {
                 return Math.toDegrees(Math.atan2(Math.abs(outer - inner) / 2, y - crotchY));
             }
@@ -93,25 +108,27 @@ final class CreasePlumb {
             return on.fact(LegFacts.CREASE_FRONT).value();
         }
 
-        private double crotchY() {
+        double crotchY() {
             return on.fact(LegFacts.CROTCH_DEPTH).value();
         }
 
+        /** The knee of a leg that is led through it, and the hem, of both panels; of a leg that ends above the knee the hem, where the whole leg's halves are not yet equal, in front alone. */
         private List<At> levels() {
             List<At> levels = new ArrayList<>();
-            boolean swept = on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.STRAIGHT;
             double knee = on.draft().levels().stream()
                     .filter(l -> l.name().equals("knee"))
                     .mapToDouble(l -> l.y())
                     .findFirst()
                     .orElse(Double.NaN);
             boolean pastKnee = !Double.isNaN(knee);
-            if (pastKnee && swept) {
+            LegShape shape = on.set().choice(LegSettings.LEG_SHAPE, LegShape.class);
+            boolean throughKnee = shape == LegShape.TAPERED || shape == LegShape.TAPE;
+            if (pastKnee && throughKnee) {
                 levels.add(at(on.front(), "knee", knee));
                 levels.add(at(on.back(), "knee", knee));
             }
             levels.add(hem(on.front()));
-            if (pastKnee && swept) {
+            if (pastKnee || on.set().askedBeyondWay(LegSettings.HEM)) {
                 levels.add(hem(on.back()));
             }
             return levels;
@@ -131,8 +148,9 @@ final class CreasePlumb {
             return new At(piece.panel(), "hem", on.hemY(), crease() - inseam.x(), side.x() - crease());
         }
 
-        double worst() {
-            return levels().stream().mapToDouble(a -> a.lean(crotchY())).max().orElse(0);
+        /** Where they differ most, as a lean from the crotch line. */
+        At worst() {
+            return Collections.max(levels(), Comparator.comparingDouble(a -> a.lean(crotchY())));
         }
 
         @Override
@@ -142,7 +160,7 @@ final class CreasePlumb {
                 figures.add(Figure.mm(at.panel() + " " + at.where() + ", to the inseam", at.inner()));
                 figures.add(Figure.mm(at.panel() + " " + at.where() + ", to the side", at.outer()));
             }
-            figures.add(new Figure("leans by", Quantity.DEGREES, worst(), true));
+            figures.add(new Figure("leans by", Quantity.DEGREES, worst().lean(crotchY()), true));
             return figures;
         }
 

@@ -151,7 +151,7 @@ final class CrotchChecks {
                                 tooShort ? now * 1.6 : now,
                                 tried -> loop(tried) - wanted(tried))
                         .ifPresent(extension -> remedies.add(new Remedy(
-                                tooShort ? "Or lengthen the back extension" : "Or shorten the back extension",
+                                tooShort ? "Lengthen the back extension" : "Shorten the back extension",
                                 Map.of(
                                         CrotchSettings.BACK_EXTENSION.key(),
                                         extension,
@@ -176,7 +176,12 @@ final class CrotchChecks {
 
     private static double wanted(Inspected on) {
         return on.body().find(Measure.CROTCH_LENGTH).orElseThrow().value()
-                + 2 * (on.fact(LegFacts.CROTCH_DEPTH).value() - rise(on));
+                + 2
+                        * (on.fact(LegFacts.CROTCH_DEPTH).value()
+                                - on.body()
+                                        .find(Measure.BODY_RISE)
+                                        .orElseThrow()
+                                        .value());
     }
 
     /** Whether the back waist rises enough for her to sit. */

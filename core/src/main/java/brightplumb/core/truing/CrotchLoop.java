@@ -101,39 +101,42 @@ record CrotchLoop(Inspected on, Double wanted) implements Evidence {
 
     /** The body between its waists: down to the rise, and round by the crotch length where that was taken. */
     private void body(Exhibit.Table table, double backX, double frontX) {
-        double rise = on.set()
+        double whole = on.body().find(Measure.BODY_RISE).orElseThrow().value();
+        double low = on.set()
                 .belowBand(on.body().find(Measure.BODY_RISE).orElseThrow())
                 .value();
+        // The body begins at its waist, which lies above the seam where a band finishes there.
+        double high = low - whole;
         double round = on.body()
                 .find(Measure.CROTCH_LENGTH)
                 .map(a -> a.value())
-                .orElse(2 * rise + 0.165 * on.body().hip().value());
-        double bulge = Roots.between(0, 1.6, k -> Curves.length(between(backX, frontX, rise, k)) - round)
+                .orElse(2 * whole + 0.165 * on.body().hip().value());
+        double bulge = Roots.between(0, 1.6, k -> Curves.length(between(backX, frontX, high, low, k)) - round)
                 .orElse(0.8);
-        List<Segment> outline = new ArrayList<>(between(backX, frontX, rise, bulge));
-        outline.add(new Line(Point.of(frontX, 0), Point.of(backX, 0)));
+        List<Segment> outline = new ArrayList<>(between(backX, frontX, high, low, bulge));
+        outline.add(new Line(Point.of(frontX, high), Point.of(backX, high)));
         table.fill(BODY, outline);
-        table.say(PENCIL, Point.of((backX + frontX) / 2, rise * 0.42), "the body");
+        table.say(PENCIL, Point.of((backX + frontX) / 2, low * 0.42), "the body");
         if (on.body().find(Measure.CROTCH_LENGTH).isPresent()) {
-            table.say(PENCIL, Point.of((backX + frontX) / 2, rise * 0.42 + 24), "taped", Quantity.MM, round);
+            table.say(PENCIL, Point.of((backX + frontX) / 2, low * 0.42 + 24), "taped", Quantity.MM, round);
         }
     }
 
-    private static List<Segment> between(double backX, double frontX, double low, double bulge) {
+    private static List<Segment> between(double backX, double frontX, double high, double low, double bulge) {
         double middle = backX + (frontX - backX) * 0.6;
         Point fork = Point.of(middle, low);
-        Point back = Point.of(backX, 0);
-        Point front = Point.of(frontX, 0);
+        Point back = Point.of(backX, high);
+        Point front = Point.of(frontX, high);
         return List.of(
                 new Cubic(
                         back,
-                        Point.of(backX - 60 * bulge, low * 0.5 * bulge),
+                        Point.of(backX - 60 * bulge, high + (low - high) * 0.5 * bulge),
                         Point.of(middle - (middle - backX) * bulge, low),
                         fork),
                 new Cubic(
                         fork,
                         Point.of(middle + (frontX - middle) * bulge, low),
-                        Point.of(frontX + 20 * bulge, low * 0.5 * bulge),
+                        Point.of(frontX + 20 * bulge, high + (low - high) * 0.5 * bulge),
                         front));
     }
 

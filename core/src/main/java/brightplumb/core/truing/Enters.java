@@ -25,6 +25,7 @@ import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Lines;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -36,13 +37,21 @@ final class Enters {
     private static final double ROOM = Length.INCH;
     private static final double QUARTER = Length.INCH / 4;
 
+    /** What was made just wide enough is not too narrow for a last figure. */
+    private static final double ROUNDING = 1e-6;
+
     private Enters() {}
 
     static Check of(Inspected on) {
         Closure closure = on.set().choice(ClosureSettings.CLOSURE, Closure.class);
         Opening opening = Opening.of(on, closure);
-        boolean enters = opening.opens() >= opening.hip();
+        boolean enters = opening.opens() >= opening.hip() - ROUNDING;
         boolean pulled = closure == Closure.NONE;
+        double most =
+                on.draft().found(Fact.BAND_LENGTH) ? on.fact(Fact.BAND_LENGTH).value() * opening.give() : opening.hip();
+        if (enters && pulled && most < opening.hip() - ROUNDING) {
+            return tight(opening, opening.hip() / on.fact(Fact.BAND_LENGTH).value() - 1);
+        }
         return new Check(
                         "enters",
                         "Getting in",
@@ -62,6 +71,24 @@ final class Enters {
                                         ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
                                         : "The waist and both edges of the zip together are shorter than the hip and an inch to move.",
                         enters ? List.of() : remedies(on, opening, pulled),
+                        opening)
+                .asFloor();
+    }
+
+    /** The waist goes over the hip, but the band that draws it in must be pulled further than the hand test went. */
+    private static Check tight(Opening opening, double stretch) {
+        return new Check(
+                        "enters",
+                        "Getting in",
+                        Verdict.WATCH,
+                        Quantity.MM,
+                        opening.opens(),
+                        opening.hip(),
+                        0,
+                        "The waist goes over the hip; the band that draws it in must be pulled hard.",
+                        "The band must stretch by " + Math.round(stretch * 100)
+                                + " %, more than the cloth was tested to: try it before it is cut, or hold the waist with an elastic.",
+                        List.of(),
                         opening)
                 .asFloor();
     }
@@ -108,7 +135,7 @@ final class Enters {
             implements Evidence {
 
         static Opening of(Inspected on, Closure closure) {
-            double waist = 2 * (WaistCloses.net(on.topFront()) + WaistCloses.net(on.topBack()));
+            double waist = 2 * (WaistCloses.net(on.topFront()) + WaistCloses.net(on.topBack())) - on.sewnIn();
             double hip = on.body().hip().value();
             double zip = switch (closure) {
                 case CENTRE_BACK_ZIP -> on.length(EdgeRole.CENTRE_BACK_ZIP, true);

@@ -16,15 +16,21 @@ public final class LegChecks {
             always(SeamsMeet::inseams),
             always(SeamsMeet::sides),
             always(WaistCloses::of),
+            where(on -> !on.gathered(), GoesRound::waist),
             always(HipCloses::of),
+            always(GoesRound::hip),
             always(JoinsSmooth::of),
             where(DartsSound::applies, DartsSound::of),
             always(LegFits::thigh),
+            where(GoesRound::passesKnee, GoesRound::knee),
             always(CreasePlumb::of),
             always(CrotchChecks::sits),
             always(Enters::of),
             where(Inspected::gathered, LegFits::elastic),
-            where(LegFits::hasHeel, LegFits::heel));
+            where(StaysUp::applies, StaysUp::of),
+            where(LegFits::hasHeel, LegFits::heel),
+            always(LengthSuits::of),
+            always(NotchesMeet::of));
 
     private LegChecks() {}
 }

@@ -89,13 +89,7 @@ final class LegFits {
         double back = on.fact(LegFacts.EXTENSION_BACK).value();
         add(on, CrotchSettings.BACK_EXTENSION, back, back * 1.5, "Bring the back fork further out", remedies);
         double ease = on.set().amount(HipSettings.HIP_EASE).value();
-        add(
-                on,
-                HipSettings.HIP_EASE,
-                ease,
-                ease + 8 * Length.INCH,
-                remedies.isEmpty() ? "Give the hip more ease" : "Or give the hip more ease",
-                remedies);
+        add(on, HipSettings.HIP_EASE, ease, ease + 8 * Length.INCH, "Give the hip more ease", remedies);
         return remedies;
     }
 

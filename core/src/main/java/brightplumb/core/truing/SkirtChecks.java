@@ -11,12 +11,17 @@ public final class SkirtChecks {
 
     public static final List<Inspection> ALL = List.of(
             always(WaistCloses::of),
+            always(GoesRound::waist),
             always(HipCloses::of),
+            always(GoesRound::hip),
             always(SeamsMeet::sides),
             always(JoinsSmooth::of),
             where(DartsSound::applies, DartsSound::of),
             always(StridesFreely::of),
             always(Enters::of),
+            where(StaysUp::applies, StaysUp::of),
+            always(LengthSuits::of),
+            always(NotchesMeet::of),
             where(CentreBackMarked::applies, CentreBackMarked::of));
 
     private SkirtChecks() {}

@@ -10,10 +10,10 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.HemSettings;
+import brightplumb.core.rule.Stride;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -31,46 +31,29 @@ final class Stepping implements Evidence {
 
     private static final Set<String> OPENS = Set.of("slit", "kick.height");
     private static final int LEVELS = 12;
-    private static final double LEG_OF_STATURE = 0.47;
 
     private final Inspected on;
     private final double give;
-    private final double step;
     private final double slit;
     /** How far the garment's top lies below the waist of the body. */
     private final double top;
 
-    private final double hip;
-    private final double legLength;
-    private final double rise;
-    private final double knee;
-    private final double ankle;
+    private final Stride stride;
     private final double needed;
 
     Stepping(Inspected on) {
         this.on = on;
         Body body = on.body();
         this.give = 1 + on.set().cloth().stretch();
-        this.step = on.set().amount(HemSettings.STRIDE).value();
+        this.stride = Stride.of(body, on.set().amount(HemSettings.STRIDE));
         // A slit opens, and a kick fold gives, from the hem up.
         this.slit = on.draft().steps().stream()
                 .filter(step -> OPENS.contains(step.id()))
                 .mapToDouble(step -> step.amount().value())
                 .max()
                 .orElse(0);
-        this.hip = body.hipDepth().value();
-        this.top = hip - on.hipY();
-        this.legLength = body.find(Measure.OUTSIDE_LEG)
-                .map(leg -> leg.value() - hip)
-                .orElseGet(() -> require(Measure.STATURE) * LEG_OF_STATURE);
-        this.rise = require(Measure.BODY_RISE);
-        this.knee = Math.max(require(Measure.KNEE_DEPTH), rise + Length.INCH);
-        this.ankle = Math.max(hip + legLength, knee + Length.INCH);
+        this.top = stride.hip() - on.hipY();
         this.needed = find();
-    }
-
-    private double require(Measure measure) {
-        return on.body().find(measure).orElseThrow().value();
     }
 
     /** How far up from the hem it must open, mm; 0 where it need not. */
@@ -103,7 +86,7 @@ final class Stepping implements Evidence {
     }
 
     private double midThigh() {
-        return (rise + knee) / 2 - top;
+        return stride.midThigh() - top;
     }
 
     /** How much the skirt is too small for the step at a level of the draft, all round, as stretched; negative where there is room. */
@@ -116,23 +99,7 @@ final class Stepping implements Evidence {
     }
 
     double needs(double y) {
-        return 2 * apart(y) + legGirth(y + top);
-    }
-
-    private double apart(double y) {
-        return step * Math.max(0, y + top - hip) / legLength;
-    }
-
-    private double legGirth(double depth) {
-        if (depth <= knee) {
-            return between(depth, rise, require(Measure.THIGH_GIRTH), knee, require(Measure.KNEE_GIRTH));
-        }
-        return between(depth, knee, require(Measure.KNEE_GIRTH), ankle, require(Measure.ANKLE_GIRTH));
-    }
-
-    private static double between(double at, double a, double atA, double b, double atB) {
-        double t = Math.max(0, Math.min(1, (at - a) / (b - a)));
-        return atA + (atB - atA) * t;
+        return stride.needs(y + top);
     }
 
     /** The longest step it allows as it is slit, mm. */
@@ -146,8 +113,7 @@ final class Stepping implements Evidence {
     }
 
     private double stepAt(double y) {
-        double down = (y + top - hip) / legLength;
-        return down <= 0 ? Double.POSITIVE_INFINITY : Math.max(0, (has(y) - legGirth(y + top)) / 2 / down);
+        return stride.allowed(y + top, has(y));
     }
 
     /** The most by which the skirt is too small between its hip and its hem, each level set against how far a taper has gone there. */
@@ -172,9 +138,9 @@ final class Stepping implements Evidence {
                 Figure.mm("a step takes there", needs(hem)),
                 Figure.together("opens from the hem", slit),
                 Figure.mm("must open", needed),
-                Figure.together("step that is asked", step)));
+                Figure.together("step that is asked", stride.step())));
         if (Double.isFinite(allows())) {
-            figures.add(Figure.mm("step it allows", Math.min(allows(), 2 * step)));
+            figures.add(Figure.mm("step it allows", Math.min(allows(), 2 * stride.step())));
         }
         return figures;
     }
@@ -183,7 +149,7 @@ final class Stepping implements Evidence {
     @Override
     public Exhibit exhibit() {
         Exhibit.Table table = new Exhibit.Table();
-        double foot = Math.max(ankle - top, on.hemY()) + 40;
+        double foot = Math.max(stride.ankle() - top, on.hemY()) + 40;
         table.fill(BODY, leg(-1, foot)).fill(BODY, leg(1, foot));
         table.fill(CLOTH, skirt());
         double hem = on.hemY();
@@ -192,7 +158,7 @@ final class Stepping implements Evidence {
         table.draw(PLAIN, Point.of(-edge, hem), Point.of(edge, hem));
         table.draw(PENCIL, Point.of(-edge - 80, on.hipY()), Point.of(edge + 80, on.hipY()))
                 .say(PENCIL, Point.of(-edge - 100, on.hipY() - 10), "hip");
-        double feet = apart(foot) / 2;
+        double feet = stride.apart(foot + top) / 2;
         table.span(PENCIL, Point.of(-feet, foot + 30), Point.of(feet, foot + 30), "apart here");
         if (needed > 0) {
             boolean enough = slit >= needed - StridesFreely.TOLERANCE;
@@ -213,11 +179,11 @@ final class Stepping implements Evidence {
     private List<Segment> leg(int hand, double foot) {
         List<Point> inner = new ArrayList<>();
         List<Point> outer = new ArrayList<>();
-        double from = rise - top;
+        double from = on.body().find(Measure.BODY_RISE).orElseThrow().value() - top;
         for (int i = 0; i <= 16; i++) {
             double y = from + (foot - from) * i / 16;
-            double centre = hand * apart(y) / 2;
-            double half = legGirth(y + top) / 4;
+            double centre = hand * stride.apart(y + top) / 2;
+            double half = stride.legGirth(y + top) / 4;
             outer.add(Point.of(centre + hand * half, y));
             inner.add(0, Point.of(centre - hand * half, y));
         }

@@ -63,7 +63,7 @@ final class StridesFreely {
         boolean straight = on.set().amount(HemSettings.KNEE_LEVEL).value() == 0;
         if (straight && taper >= HemSettings.HEM_TAPER.least()) {
             remedies.add(new Remedy(
-                    taper < 0 ? "Or flare the sides" : "Or taper the sides less",
+                    taper < 0 ? "Flare the sides" : "Taper the sides less",
                     Map.of(HemSettings.HEM_TAPER.key(), Math.floor(taper / EIGHTH) * EIGHTH)));
         }
         return remedies;

@@ -17,6 +17,9 @@ public record Fact(String id) {
     /** Once round a hem, mm. */
     public static final Fact HEM_GIRTH = new Fact("hem.girth");
 
+    /** A straight band as sewn, once round, mm. */
+    public static final Fact BAND_LENGTH = new Fact("band.length");
+
     /** The same fact of one panel, or one side. */
     public Fact of(String which) {
         return new Fact(id + "." + which);

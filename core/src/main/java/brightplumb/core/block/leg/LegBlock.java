@@ -19,6 +19,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Pattern;
@@ -51,20 +52,44 @@ final class LegBlock {
     private final Paper paper;
     private final Body body;
     private final Settings set;
+    private final double hemWider;
 
-    LegBlock(Table table) {
+    /** A hem that was asked is drawn as asked within this, mm. */
+    private static final double AS_ASKED = 0.2;
+
+    /**
+     * Drafts the legs. A hem leaves both seams square, and where these lean it ends a little above or below the level at which its width was
+     * laid off; a hem that was asked is laid off again, by as much wider or narrower.
+     *
+     * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
+     */
+    static Draft drafted(Table table) {
+        Draft drawn = new LegBlock(table, 0).draft();
+        double lacks = hemLacks(table.set(), drawn);
+        if (Math.abs(lacks) <= AS_ASKED) {
+            return drawn;
+        }
+        Draft again = new LegBlock(table.afresh(), lacks).draft();
+        double still = hemLacks(table.set(), again);
+        return Math.abs(still) <= AS_ASKED ? again : new LegBlock(table.afresh(), lacks + still).draft();
+    }
+
+    /** How much narrower the hem was drawn than it was asked; nothing where none was asked. */
+    private static double hemLacks(Settings set, Draft drawn) {
+        return set.askedBeyondWay(HEM)
+                ? set.amount(HEM).value() - drawn.fact(Fact.HEM_GIRTH).value()
+                : 0;
+    }
+
+    private LegBlock(Table table, double hemWider) {
+        this.hemWider = hemWider;
         this.table = table;
         this.paper = table.paper();
         this.body = table.body();
         this.set = table.set();
     }
 
-    /**
-     * Drafts the legs, or those of one side.
-     *
-     * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
-     */
-    Draft draft() {
+    private Draft draft() {
         // Levels
         Amount crotch = crotchDepth();
         Amount hipDepth = hipDepth(crotch);
@@ -91,7 +116,7 @@ final class LegBlock {
                 set.amount(FRONT_EXTENSION).named("crotch.extension.front", "front extension"),
                 "Front fork out from the centre",
                 set.why(FRONT_EXTENSION));
-        var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length);
+        var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length, hemWider);
         laidOff(FRONT, -extension.value(), extension.value() + frontHip.value(), crotch);
 
         // Waist and darts
@@ -216,10 +241,12 @@ final class LegBlock {
     }
 
     private Amount length(Amount crotch) {
-        Amount length = set.belowBand(set.amount(LENGTH)).as(Fact.LENGTH, "length");
+        Amount whole = set.belowBand(set.amount(LENGTH));
+        Amount join = set.amount(TURN_UP_JOIN);
+        Amount length = (join.value() > 0 ? whole.minus(join) : whole).as(Fact.LENGTH, "length");
         if (length.value() < crotch.value() + LEAST_LEG) {
             throw new Refusal(
-                    set.toBlame(LENGTH, Measure.OUTSIDE_LEG), "A leg must end at least 3 in (8 cm) below the crotch");
+                    set.toBlame(LENGTH, Measure.BODY_RISE), "A leg must end at least 3 in (8 cm) below the crotch");
         }
         return paper.step(length, "Length", set.why(LENGTH));
     }
@@ -296,6 +323,13 @@ final class LegBlock {
         boolean twoChords = panel == FRONT && set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
         Amount asked = twoChords ? null : set.asked(setting).orElse(null);
         boolean held = asked != null && Math.abs(asked.value() - seam.guide()) > 0.05;
+        if (held && set.byHand(setting)) {
+            throw new Refusal(
+                    "settings." + setting.key(),
+                    "Here the " + panel.id() + " curve lies "
+                            + (asked.value() > seam.guide() ? "at most " : "at least ")
+                            + TapeWriter.inBoth(Length.mm(seam.guide())) + " from the corner");
+        }
         paper.step(
                 (asked == null || held
                                 ? Amount.found(
@@ -373,11 +407,12 @@ final class LegBlock {
         return !(missing >= 0.5)
                 ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
                 : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
-                        + LegNotices.inBothUnits(missing) + " from what the tape asks.";
+                        + TapeWriter.inBoth(Length.mm(missing)) + " from what the tape asks.";
     }
 
     private Amount loop(Amount taped, Amount crotch) {
-        Amount rise = set.belowBand(body.find(Measure.BODY_RISE).orElseThrow());
+        // The tape and the rise stay whole: a band that is included comes off the depth, and so twice off the loop.
+        Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
         return paper.step(
                 "crotch.wanted",
                 "Loop wanted, waist to waist",

@@ -26,6 +26,9 @@ public final class LegFacts {
     /** A panel across the thigh. */
     public static final Fact THIGH_WIDTH = width("thigh");
 
+    /** A panel across the knee. */
+    public static final Fact KNEE_WIDTH = width("knee");
+
     /** A panel along its hem. */
     public static final Fact HEM_WIDTH = width("hem");
 

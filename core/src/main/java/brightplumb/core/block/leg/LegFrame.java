@@ -49,10 +49,19 @@ final class LegFrame {
     private final double footY;
     private final double kneeWidth;
     private final double footWidth;
+    private final Amount backWider;
     private final double atInseam;
     private final double atSide;
 
-    LegFrame(Body body, Settings set, Paper paper, Amount frontHip, Amount crotch, Amount knee, Amount length) {
+    LegFrame(
+            Body body,
+            Settings set,
+            Paper paper,
+            Amount frontHip,
+            Amount crotch,
+            Amount knee,
+            Amount length,
+            double hemWider) {
         this.set = set;
         this.paper = paper;
         this.shape = set.choice(LEG_SHAPE, LegShape.class);
@@ -75,11 +84,12 @@ final class LegFrame {
         this.kneeY = toHem ? length.value() : knee.value();
         this.footY = toHem || !shorts ? length.value() : foot(body, knee);
         Amount line = frontHip.plus(extension).named(null, "front crotch line");
-        Amount narrower = shape == LegShape.TAPERED
-                ? set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2)
-                : Amount.inches("none", 0);
+        // A width that is asked is asked all round: what the back is wider, the front is narrower than half of it.
+        Amount narrower =
+                set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2);
+        this.backWider = narrower;
         Amount atFoot = crotchWide ? line : half(HEM, narrower);
-        this.footWidth = atFoot.value();
+        this.footWidth = atFoot.value() + hemWider / 2;
         this.kneeWidth = toHem ? footWidth : half(KNEE, narrower).value();
         if (Math.min(footWidth, kneeWidth) < 2.5 * Length.INCH) {
             throw new Refusal(
@@ -142,9 +152,9 @@ final class LegFrame {
         return across(panel, footWidth, footY);
     }
 
-    /** Half the garment's thigh across the crease, where the way asks for it; else null. */
+    /** The garment's thigh across the crease, where the way asks for it; else null. */
     Across thigh(Half panel) {
-        return shape == LegShape.TAPE ? across(panel, set.amount(THIGH).value() / 2, thighY()) : null;
+        return shape == LegShape.TAPE ? across(panel, half(THIGH, backWider).value(), thighY()) : null;
     }
 
     private Across across(Half panel, double width, double y) {

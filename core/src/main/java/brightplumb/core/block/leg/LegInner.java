@@ -28,8 +28,10 @@ final class LegInner implements ForkSolver.Drawing {
     /** An inseam leaves the fork no further from the upright than this, in radians; it bends to the knee from there. Our own choice. */
     private static final double MOST_TILT = Math.toRadians(15);
 
-    private static final double NEAREST_SHARE = 0.4;
-    private static final double EASED = CrotchSeam.HOOK + 0.2;
+    private static final double NEAREST_SHARE = 0.5;
+
+    /** A guide that is not asked for yields until the curve bends no tighter than this, mm. */
+    private static final double EASY = 20;
 
     /**
      * A panel's centre seam above its curve.
@@ -145,7 +147,9 @@ final class LegInner implements ForkSolver.Drawing {
         LegFrame.Across thigh = frame.thigh(panel);
         boolean tight = thigh != null
                 && frame.kneeY() > frame.thighY() + CURVE_HEIGHT
-                && run.at(frame.thighY()).at().x() < thigh.side().x();
+                && run.at(frame.thighY()).at().x() < thigh.side().x()
+                // A thigh line that reaches beyond the hip would bend the side out and in again.
+                && thigh.side().x() <= edge.hip().x();
         return tight ? run.through(thigh.side()) : run;
     }
 
@@ -201,16 +205,20 @@ final class LegInner implements ForkSolver.Drawing {
         DoubleFunction<CrotchSeam> at =
                 k -> CrotchSeam.drawn(centre.top(), start, fork, climb, crotchY, centre.guide(), k);
         CrotchSeam usual = at.apply(centre.share());
-        if (usual == null || !Double.isNaN(centre.guide()) || !usual.hooks()) {
+        if (usual == null || !Double.isNaN(centre.guide()) || tightest(usual) >= EASY) {
             return usual;
         }
-        // On a small body the usual guide would hook the curve at its beginning; it goes nearer the corner until it
-        // does not.
-        return Roots.between(
-                        NEAREST_SHARE, centre.share(), k -> at.apply(k).curve().tightest(CrotchSeam.PLACES) - EASED)
-                .stream()
+        // The usual guide would bend the curve tightly at its beginning; it goes nearer the corner until it does not.
+        return Roots.between(NEAREST_SHARE, centre.share(), k -> tightest(at.apply(k)) - EASY - 0.2).stream()
                 .mapToObj(at)
                 .findFirst()
-                .orElse(usual);
+                .orElseGet(() -> {
+                    CrotchSeam nearest = at.apply(NEAREST_SHARE);
+                    return nearest != null && tightest(nearest) > tightest(usual) ? nearest : usual;
+                });
+    }
+
+    private static double tightest(CrotchSeam seam) {
+        return seam.curve().tightest(CrotchSeam.PLACES);
     }
 }

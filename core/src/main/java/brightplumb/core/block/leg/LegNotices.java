@@ -53,7 +53,7 @@ final class LegNotices {
             paper.notice(Notice.of(
                     "loop-not-reached",
                     "Back rise and back extension went as far as they may, and the loop is still "
-                            + inBothUnits(Math.abs(found.missing())) + " too "
+                            + TapeWriter.inBoth(Length.mm(Math.abs(found.missing()))) + " too "
                             + (found.missing() > 0 ? "short" : "long")
                             + ". Take crotch length and rise again; if both stand, change the depth."));
         }
@@ -64,11 +64,6 @@ final class LegNotices {
                             "A crotch curve bends round less than half an inch: cloth will pull there. Take the guide further from the corner, or slope the centre back."));
         }
         tape(body, set).ifPresent(paper::notice);
-    }
-
-    /** A distance as both tapes say it: {@code 1½ in (38 mm)}. */
-    static String inBothUnits(double mm) {
-        return TapeWriter.eighths(Length.mm(mm)) + " in (" + Math.round(mm) + " mm)";
     }
 
     /** The one tape that would settle most, where it was not taken. */

@@ -61,6 +61,7 @@ public final class Legs implements Operation {
             BACK_LEG_ADD,
             BACK_SIDE_ADD,
             LENGTH,
+            TURN_UP_JOIN,
             BAND_PLACE,
             BAND_HEIGHT.when(set -> set.chose(BAND_PLACE, BandPlace.INCLUDED)),
             CLOSURE,
@@ -74,6 +75,7 @@ public final class Legs implements Operation {
             INSEAM_ALLOWANCE,
             ZIP_ALLOWANCE,
             HEM_ALLOWANCE,
+            SIDE_SEWN_IN,
             LET_OUT);
 
     @Override
@@ -98,6 +100,6 @@ public final class Legs implements Operation {
 
     @Override
     public Draft on(Draft before, Table table) {
-        return LeftAndRight.drafted(table, side -> new LegBlock(side).draft());
+        return LeftAndRight.drafted(table, LegBlock::drafted);
     }
 }

@@ -56,6 +56,7 @@ public final class Skirt implements Operation {
             CENTRE_ALLOWANCE,
             ZIP_ALLOWANCE,
             HEM_ALLOWANCE,
+            SIDE_SEWN_IN,
             LET_OUT);
 
     @Override

@@ -17,6 +17,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Notches;
@@ -175,6 +176,12 @@ final class SkirtBlock {
         Amount most = length.minus(hipDepth)
                 .minus(Amount.inches("closed below the hip", 2))
                 .notBelowZero();
+        if (set.byHand(SLIT) && set.amount(SLIT).value() > most.value()) {
+            throw new Refusal(
+                    "settings.slit",
+                    "Here a slit goes up to " + TapeWriter.inBoth(Length.mm(most.value()))
+                            + ": two inches below the hip stay closed");
+        }
         return paper.step("slit", "Slit, up from the hem", set.amount(SLIT).atMost(most), set.why(SLIT));
     }
 

@@ -15,8 +15,8 @@ import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Closure;
-import brightplumb.core.rule.Half;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +42,9 @@ final class SkirtPieces {
         List<Mark> marks = marks(lines);
         sideZip(lines, closure == Closure.SIDE_ZIP ? zip : null, marks);
         if (closure != Closure.CENTRE_BACK_ZIP) {
-            seams.add(Edge.of(EdgeRole.CENTRE_BACK, Curves.reversed(lines.centre())));
+            Edge centre = Edge.of(EdgeRole.CENTRE_BACK, Curves.reversed(lines.centre()));
+            // Nothing opens behind and nothing is shaped: the back is cut on the fold like the front.
+            seams.add(slit == null && plumb(lines) ? centre.as(End.FOLD) : centre);
         } else {
             double most = Curves.length(lines.centre()) - Length.INCH;
             var parted = Curves.cutAt(lines.centre(), Math.min(zip.value(), most));
@@ -56,16 +58,22 @@ final class SkirtPieces {
             Curves.Along end = Curves.along(Curves.reversed(lines.centre()), slit.value());
             marks.add(WaistMarks.notch(end.at(), end.direction().turned().times(-1), 2, "slit top"));
         }
-        Segment top = lines.centre().get(0);
-        marks.add(WaistMarks.notch(top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));
+        if (seams.get(seams.size() - 1).end() != End.FOLD) {
+            Segment top = lines.centre().get(0);
+            marks.add(WaistMarks.notch(top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));
+        }
         return piece(lines, seams, marks);
+    }
+
+    private static boolean plumb(SkirtLines.Panelled lines) {
+        return Curves.flattened(lines.centre(), 4).stream().allMatch(p -> Math.abs(p.x()) < Tolerance.SAME_POINT);
     }
 
     /** What is sewn to what: the sides, and the back's own centre seam; a centre front on the fold is none. */
     static List<Join> joins(Piece front, Piece back) {
         List<Join> joins = new ArrayList<>(List.of(Join.sewn("side", EdgeRole.SIDE, front, back)));
         for (EdgeRole centre : List.of(EdgeRole.CENTRE_BACK, EdgeRole.CENTRE_BACK_ZIP)) {
-            if (back.edge(centre).isPresent()) {
+            if (back.edge(centre).filter(e -> e.end() != End.FOLD).isPresent()) {
                 joins.add(Join.mirrored(centre.id(), centre, back));
             }
         }
@@ -96,10 +104,15 @@ final class SkirtPieces {
                         panel,
                         seams,
                         grain,
-                        lines.panel() == Half.FRONT ? new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1) : new Copies.Pairs(1),
+                        copies(seams.get(seams.size() - 1)),
                         OnBody.AS_DRAFTED)
                 .withDarts(lines.waist().darts())
                 .withMarks(marks);
+    }
+
+    /** A centre that lies on the fold makes one piece of two halves; else there is a left and a right. */
+    private static Copies copies(Edge centre) {
+        return centre.end() == End.FOLD ? new Copies.OnFold(centre.role(), 1) : new Copies.Pairs(1);
     }
 
     private static List<Mark> marks(SkirtLines.Panelled lines) {

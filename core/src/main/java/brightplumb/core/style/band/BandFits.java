@@ -35,7 +35,8 @@ final class BandFits {
     static Check of(Inspected on) {
         Laid laid = new Laid(on.draft().pattern(), on.draft().join("waist"));
         double longer = laid.edge() - laid.band();
-        Verdict verdict = Math.abs(longer) <= Tolerance.SEAM
+        boolean stretched = longer > 0 && laid.band() * (1 + on.set().cloth().stretch()) >= laid.edge();
+        Verdict verdict = Math.abs(longer) <= Tolerance.SEAM || stretched
                 ? Verdict.TRUE
                 : longer > 0 && longer <= HELD_IN ? Verdict.WATCH : Verdict.OFF;
         return new Check(
@@ -47,7 +48,10 @@ final class BandFits {
                 laid.edge(),
                 Tolerance.SEAM,
                 switch (verdict) {
-                    case TRUE -> "The band is as long as the waist it is sewn to, darts shut.";
+                    case TRUE ->
+                        longer > Tolerance.SEAM
+                                ? "The band is stretched to the waist it is sewn to, and draws it in."
+                                : "The band is as long as the waist it is sewn to, darts shut.";
                     case WATCH -> "The edge is a little longer than the band, and is held in to it.";
                     default -> "The band is not as long as the edge it is sewn to.";
                 },

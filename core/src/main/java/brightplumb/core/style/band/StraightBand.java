@@ -1,10 +1,13 @@
 package brightplumb.core.style.band;
 
+import static brightplumb.core.rule.AllowanceSettings.SIDE_SEWN_IN;
 import static brightplumb.core.rule.BandSettings.BAND_HEIGHT;
 import static brightplumb.core.rule.BandSettings.BAND_KIND;
 import static brightplumb.core.rule.BandSettings.BAND_OVERLAP;
 import static brightplumb.core.rule.BandSettings.BAND_PLACE;
+import static brightplumb.core.rule.BandSettings.BAND_ROUND;
 import static brightplumb.core.rule.ClosureSettings.CLOSURE;
+import static brightplumb.core.rule.WaistSettings.WAIST_FINISH;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -31,11 +34,13 @@ import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -74,7 +79,7 @@ public final class StraightBand implements Operation {
 
     @Override
     public List<Setting> reads() {
-        return List.of(BAND_PLACE, BAND_HEIGHT, BAND_KIND, BAND_OVERLAP);
+        return List.of(BAND_PLACE, BAND_HEIGHT, BAND_KIND, BAND_OVERLAP, BAND_ROUND);
     }
 
     @Override
@@ -87,7 +92,11 @@ public final class StraightBand implements Operation {
                                 : given.settings().chose(CLOSURE, Closure.FLY) ? BandKind.LAPPED : BandKind.OPEN,
                         "Edge to edge over a zip, lapped over a fly, a ring where it is pulled on."),
                 BAND_OVERLAP,
-                Rule.inches(1, "An inch goes on under the other end."));
+                Rule.inches(1, "An inch goes on under the other end."),
+                BAND_ROUND,
+                Rule.worked(
+                        given -> given.body().waist().minus(Amount.inches("to hold by itself", 1)),
+                        "A ring without an elastic holds where it is an inch shorter than the waist; it is stretched to the edge it is sewn to."));
     }
 
     @Override
@@ -122,6 +131,14 @@ public final class StraightBand implements Operation {
                                 WaistRound.of(before, closure).girth())
                         .named(null, "waist as drawn"),
                 "The redrawn waist, not the tape: it measures a little more.");
+        if (holds(table.set())) {
+            sewn = table.step(
+                    sewn.minus(table.set(SIDE_SEWN_IN).times(4))
+                            .atMost(table.set(BAND_ROUND))
+                            .named("band.round", "band that holds"),
+                    "Band round, so that it holds",
+                    table.set().why(BAND_ROUND));
+        }
         if (takenOff) {
             table.step(
                     Amount.found("measured along the new edge, darts shut", round.girth())
@@ -133,13 +150,20 @@ public final class StraightBand implements Operation {
         Piece band = drawn(table, round, sewn.value(), length.value(), height.value());
         table.paper().draw(BAND.toString(), Drawn.Role.OUTLINE, "", band.sewLine());
         table.step(
-                length.named("band.length", "band length"),
+                length.as(Fact.BAND_LENGTH, "band length"),
                 "Band long, sewn",
                 round.half()
                         ? "All round. The piece is half of it, on the fold at the "
                                 + round.turns().spoken() + "."
                         : "From the " + round.opens() + " once round.");
         return table.finished(joined(draft.pattern(), band, round, sewn.value(), kind));
+    }
+
+    /** Whether the band itself holds the garment up: a ring of stretch cloth over a waist that is not drawn up. */
+    private static boolean holds(Settings set) {
+        return set.chose(BAND_KIND, BandKind.RING)
+                && set.cloth().stretches()
+                && !set.chose(WAIST_FINISH, WaistFinish.GATHERED);
     }
 
     /** Drawn from the fold, or from the end that is sewn last, with its opening end to the right. */

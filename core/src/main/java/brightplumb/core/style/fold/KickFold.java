@@ -9,6 +9,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Folding;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
@@ -70,7 +71,8 @@ public final class KickFold implements Operation {
         return piece.layer() == Layer.SHELL
                 && hem >= 0
                 && hem + 1 < piece.edges().size()
-                && piece.edges().get(hem + 1).role().equals(EdgeRole.CENTRE_BACK);
+                && piece.edges().get(hem + 1).role().equals(EdgeRole.CENTRE_BACK)
+                && piece.edges().get(hem + 1).end() != End.FOLD;
     }
 
     @Override
