@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Draft, Step } from '../api/client';
 import { Button } from '../kit/Button';
+import { Guesses } from '../tape/Guesses';
 import { useUnit } from '../tape/unit';
 import { useStepValue, WorkingLine } from './WorkingLine';
 
@@ -104,7 +105,7 @@ function ClosedStep(props: { step: Step; waits: boolean; lit: boolean; onOpen: (
         <span className="font-medium">{value(step)}</span>
       </span>
       <span className="block text-small text-soft">
-        <WorkingLine working={step.working} />
+        <WorkingLine step={step} />
       </span>
     </button>
   );
@@ -125,11 +126,11 @@ function OpenStep({ step, onClose }: { step: Step; onClose: () => void }) {
         </span>
       </div>
       <p className="mt-1">
-        <WorkingLine working={step.working} bold />
+        <WorkingLine step={step} bold />
       </p>
       {(step.estimated || step.overridden) && (
-        <p className="mt-1 flex gap-2 font-medium text-small">
-          {step.estimated && <span className="text-amber">rests on a guess</span>}
+        <p className="mt-1 flex flex-wrap gap-x-2 font-medium text-small">
+          <Guesses of={step.guesses} />
           {step.overridden && <span className="text-brass-deep">set by hand</span>}
         </p>
       )}

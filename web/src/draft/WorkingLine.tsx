@@ -1,10 +1,12 @@
 import type { Step } from '../api/client';
 import { useUnit } from '../tape/unit';
+import { type Notation, writeLength, writeSixteenths } from '../tape/writer';
 
 type Token = Step['working'][number];
 
 /** A working with its amounts filled in: (hip 40¼ + hip ease 1) ÷ 4 − hip allocation ¼. */
-export function WorkingLine({ working, bold }: { working: Token[]; bold?: boolean }) {
+export function WorkingLine({ step, bold }: { step: Pick<Step, 'working' | 'printed'>; bold?: boolean }) {
+  const working: Token[] = step.working;
   const unit = useUnit();
   return (
     <span>
@@ -28,7 +30,7 @@ export function WorkingLine({ working, bold }: { working: Token[]; bold?: boolea
             {token.name}{' '}
             <span className={bold ? 'font-semibold text-ink' : ''}>
               {token.kind === 'length'
-                ? unit.write(value)
+                ? printedLength(value, step.printed.sixteenths, unit)
                 : token.kind === 'angle'
                   ? `${unit.number(value)}°`
                   : unit.number(value)}
@@ -40,12 +42,16 @@ export function WorkingLine({ working, bold }: { working: Token[]; bold?: boolea
   );
 }
 
-/** A step's value as it is called out. */
-export function useStepValue(): (step: { value: number; kind: string }) => string {
+const printedLength = (mm: number, sixteenths: boolean, notation: Notation): string =>
+  sixteenths ? writeSixteenths(mm, notation) : writeLength(mm, notation);
+
+/** A step's value as it is called out, as fine as its working needs it; scant or full where the tape has no such place. */
+export function useStepValue(): (step: Pick<Step, 'value' | 'kind' | 'printed'>) => string {
   const unit = useUnit();
+  const marked = (step: Pick<Step, 'printed'>) => step.printed[unit.shown === 'in' ? 'inches' : 'centimetres'];
   return (step) =>
     step.kind === 'length'
-      ? unit.write(step.value)
+      ? [printedLength(step.value, step.printed.sixteenths, unit), marked(step)].filter(Boolean).join(' ')
       : step.kind === 'angle'
         ? `${unit.number(step.value)}°`
         : unit.number(step.value);

@@ -16,6 +16,8 @@ const check = (over: Partial<Check>): Check => ({
   tolerance: 3.175,
   atLeast: false,
   unit: 'mm',
+  undecided: null,
+  guesses: [],
   remedies: [],
   text: '',
   cause: '',

@@ -1,6 +1,7 @@
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import { longDay, shortDay } from '../words/dates';
 import { type Days, inMark, keepDays, keepMark, keptDays, keptMark, type Mark } from './notation';
+import { inCentimetres } from './spoken';
 import { type Notation, type Shown, writeLength, writeNumber, writeWithUnit } from './writer';
 
 type UnitContext = Notation & {
@@ -12,7 +13,7 @@ type UnitContext = Notation & {
   write: (mm: number) => string;
   writeUnit: (mm: number) => string;
   number: (value: number) => string;
-  /** Words from the workroom, their figures in one's own mark. */
+  /** Words from the workroom, their figures in one's own mark and unit. */
   words: (text: string) => string;
   longDay: (iso: string) => string;
   shortDay: (iso: string) => string;
@@ -47,7 +48,7 @@ export function UnitProvider({ children }: { children: ReactNode }) {
       write: (mm) => writeLength(mm, notation),
       writeUnit: (mm) => writeWithUnit(mm, notation),
       number: (n) => writeNumber(n, notation),
-      words: (text) => inMark(text, mark),
+      words: (text) => (shown === 'cm' ? inCentimetres(inMark(text, mark), mark) : inMark(text, mark)),
       longDay: (iso) => longDay(iso, days),
       shortDay: (iso) => shortDay(iso, days),
     };

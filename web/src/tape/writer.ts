@@ -29,6 +29,11 @@ export function writeLength(mm: number, { shown, mark }: Notation): string {
   return shown === 'in' ? inches(Math.round((mm / INCH) * 8) * 2) : tenths(Math.round(mm), mark);
 }
 
+/** As a working is printed that eighths would not let one follow: to the nearest sixteenth; in centimetres as ever. */
+export function writeSixteenths(mm: number, notation: Notation): string {
+  return notation.shown === 'in' ? inches(Math.round((mm / INCH) * 16)) : writeLength(mm, notation);
+}
+
 /** With its unit. */
 export function writeWithUnit(mm: number, notation: Notation): string {
   return `${writeLength(mm, notation)} ${notation.shown}`;

@@ -2,6 +2,7 @@ import type { Check, Draft, Evidence, Remedy, Setting } from '../api/client';
 import { finding } from '../draft/PlumbStrip';
 import { Button } from '../kit/Button';
 import { verdictColour } from '../kit/Plumb';
+import { Guesses } from '../tape/Guesses';
 import { useUnit } from '../tape/unit';
 import { writeAmount, writeApart } from '../words/amounts';
 import { changesOf } from '../words/changes';
@@ -26,6 +27,12 @@ export function Finding(props: {
       </h2>
       <p className="mt-1">{unit.words(check.text)}</p>
       {check.cause && <p className="mt-1 text-soft">{unit.words(check.cause)}</p>}
+      {check.guesses.length > 0 && (
+        <p className="mt-1 font-medium text-small">
+          <Guesses of={check.guesses} />
+        </p>
+      )}
+      {check.undecided && <p className="mt-3 rounded-card border border-line bg-card p-3.5">{check.undecided}</p>}
       {check.remedies.map((remedy, at) => (
         <div
           key={remedy.text}

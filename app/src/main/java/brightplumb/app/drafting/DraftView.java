@@ -30,12 +30,23 @@ public record DraftView(
             List<Token> working,
             double value,
             String kind,
+            PrintedView printed,
             @Schema(types = {"string", "null"}) String fact,
             String why,
             List<RivalView> rivals,
             boolean estimated,
+            List<String> guesses,
             boolean overridden,
             List<DrawnView> draws) {}
+
+    /**
+     * How a working is printed so that its figures give its result.
+     *
+     * @param sixteenths whether inches are printed in sixteenths, where eighths would not
+     * @param inches {@code scant} or {@code full} beside a result that lies just under or over what is printed in inches; else empty
+     * @param centimetres the same in centimetres
+     */
+    public record PrintedView(boolean sixteenths, String inches, String centimetres) {}
 
     /** One piece of a working: a sign, a plain number, or a name with its value. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -158,7 +169,9 @@ public record DraftView(
             String text,
             String cause,
             @Schema(types = {"object", "null"}) RemedyView remedy,
-            List<RemedyView> remedies) {}
+            List<RemedyView> remedies,
+            @Schema(types = {"string", "null"}) String undecided,
+            List<String> guesses) {}
 
     /**
      * What would settle a notice or a check.

@@ -4,10 +4,12 @@ import brightplumb.app.drafting.DraftView.*;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Guesses;
 import brightplumb.core.garment.Rival;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.paper.Step;
@@ -22,6 +24,7 @@ import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Estimate;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.Verdict;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Token;
 import java.util.ArrayList;
@@ -60,6 +63,7 @@ final class DraftViews {
                         .forEach(p -> madeBy.put(p, m.operation().id())));
         Pattern pattern = drafted.draft().pattern();
         Map<String, List<Rival>> rivals = Drafting.rivals(drafted);
+        Guesses guesses = Guesses.of(drafted);
         Map<String, Double> facts = new LinkedHashMap<>();
         drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));
         return new DraftView(
@@ -67,7 +71,7 @@ final class DraftViews {
                 drafted.request().way().id(),
                 facts,
                 drafted.draft().steps().stream()
-                        .map(s -> step(s, rivals.getOrDefault(s.id(), List.of())))
+                        .map(s -> step(s, rivals.getOrDefault(s.id(), List.of()), guesses.ofStep(s.id())))
                         .toList(),
                 drafted.pieces().stream()
                         .filter(p -> shown.made()
@@ -78,7 +82,9 @@ final class DraftViews {
                         .filter(j -> shown.made() || madeBy.keySet().stream().noneMatch(made -> holds(j, made)))
                         .flatMap(DraftViews::join)
                         .toList(),
-                drafted.checks().stream().map(c -> check(c, shown.remedies())).toList(),
+                drafted.checks().stream()
+                        .map(c -> check(c, shown.remedies(), guesses.ofCheck(c.id())))
+                        .toList(),
                 drafted.draft().notices().stream()
                         .map(n -> new NoticeView(n.id(), n.text(), remedy(n.remedy())))
                         .toList(),
@@ -127,7 +133,7 @@ final class DraftViews {
         return settings;
     }
 
-    private static StepView step(Step step, List<Rival> rivals) {
+    private static StepView step(Step step, List<Rival> rivals, List<Measure> guesses) {
         Amount amount = step.amount();
         return new StepView(
                 step.id(),
@@ -136,12 +142,17 @@ final class DraftViews {
                 amount.working().stream().map(DraftViews::token).toList(),
                 amount.value(),
                 kind(amount.kind()),
+                new PrintedView(
+                        amount.printed().sixteenths(),
+                        amount.printed().inches(),
+                        amount.printed().centimetres()),
                 amount.id(),
                 step.why(),
                 rivals.stream()
                         .map(r -> new RivalView(r.way(), r.title(), r.value(), r.formula()))
                         .toList(),
-                amount.estimated(),
+                amount.estimated() || !guesses.isEmpty(),
+                keys(guesses),
                 amount.overridden(),
                 step.drawn().stream()
                         .map(d -> new DrawnView(
@@ -296,7 +307,11 @@ final class DraftViews {
                 mark.along());
     }
 
-    private static CheckView check(Check c, boolean remedies) {
+    private static List<String> keys(List<Measure> measures) {
+        return measures.stream().map(Measure::key).toList();
+    }
+
+    private static CheckView check(Check c, boolean remedies, List<Measure> guesses) {
         List<Remedy> found = remedies ? c.remedies() : List.of();
         return new CheckView(
                 c.id(),
@@ -311,7 +326,9 @@ final class DraftViews {
                 c.text(),
                 c.cause(),
                 found.isEmpty() ? null : remedy(found.get(0)),
-                found.stream().map(DraftViews::remedy).toList());
+                found.stream().map(DraftViews::remedy).toList(),
+                remedies && found.isEmpty() && c.verdict() == Verdict.OFF ? Check.UNDECIDED : null,
+                keys(guesses));
     }
 
     private static RemedyView remedy(Remedy remedy) {

@@ -163,6 +163,11 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         return TapeWriter.inBoth(Length.mm(value));
     }
 
+    /** The same request for what another sheet says of the body. */
+    DraftRequest on(Sheet other) {
+        return new DraftRequest(cut, way, other, byHand, cloth, made);
+    }
+
     /** The same request in another way; what was set by hand stays only where the ways themselves do not differ. */
     DraftRequest inWay(Way other) {
         Map<Setting, Object> kept = new HashMap<>();

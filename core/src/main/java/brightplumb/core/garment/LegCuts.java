@@ -281,7 +281,7 @@ final class LegCuts {
     private static Rule shortLeg(double inches, String why) {
         return worked(
                 given -> given.inProportion(Amount.inches("by habit", inches))
-                        .atLeast(given.amount(CROTCH_DEPTH).plus(Amount.inches("least leg", 3))),
+                        .atLeast(given.amount(CROTCH_DEPTH).plus(Amount.inches("least leg, and a turn-up", 4))),
                 why + " " + Given.IN_PROPORTION);
     }
 

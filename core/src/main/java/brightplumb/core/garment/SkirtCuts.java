@@ -22,6 +22,7 @@ import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Given;
+import brightplumb.core.rule.HouseHabits;
 import brightplumb.core.rule.Lined;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Seat;
@@ -59,7 +60,11 @@ final class SkirtCuts {
                             Map.of(
                                     HEM_TAPER, inches(1.5, "In at each side of the hem."),
                                     CENTRE_BACK_HEM, inches(1, "In at the centre back, joined to the hip."),
-                                    ZIP_LENGTH, inches(7, "Seven inches, down to where the slit seam begins."),
+                                    ZIP_LENGTH,
+                                            worked(
+                                                    given -> Amount.inches("by habit", 7)
+                                                            .atLeast(HouseHabits.toGetIn(given)),
+                                                    "Seven inches, or as long as getting in asks."),
                                     SLIT, inches(8, "Eight inches at knee length, to step by.")))
                     .made(Operations.STRAIGHT_BAND),
             skirt(

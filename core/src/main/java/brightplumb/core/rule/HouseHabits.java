@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /** What the house does alike on skirts and on legs. Our own choice. */
-final class HouseHabits {
+public final class HouseHabits {
 
     private static final Map<Setting, Rule> ALIKE = Map.ofEntries(
             entry(
@@ -75,9 +75,14 @@ final class HouseHabits {
     }
 
     static Amount zip(Given given) {
+        return given.hipDepth().atLeast(toGetIn(given));
+    }
+
+    /** How long an opening must be for the hip, and an inch to move, to go through it and the waist. */
+    public static Amount toGetIn(Given given) {
         Amount hip = given.body().hip().plus(Amount.inches("to move", 1));
         Amount waist = given.body().waist().plus(given.amount(WAIST_EASE));
-        return given.hipDepth().atLeast(hip.minus(waist).over(2));
+        return hip.minus(waist).over(2);
     }
 
     static Amount negativeEase(Given given) {

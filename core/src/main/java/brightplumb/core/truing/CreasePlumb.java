@@ -41,7 +41,8 @@ final class CreasePlumb {
         Halves halves = new Halves(on);
         double lean = halves.worst().lean(halves.crotchY());
         boolean centred = on.set().amount(LegSettings.SIDE_IN).value() == 0
-                && on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.PLUMB;
+                && on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.PLUMB
+                && !halves.cutShort();
         Verdict verdict = lean <= STILL_PLUMB ? Verdict.TRUE : lean <= LEANS || !centred ? Verdict.WATCH : Verdict.OFF;
         return new Check(
                 "crease.plumb",
@@ -66,6 +67,9 @@ final class CreasePlumb {
         }
         if (on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) == LegShape.PLUMB) {
             return "Each leg falls straight from its own fork and side, not from the crease.";
+        }
+        if (new Halves(on).cutShort()) {
+            return "The whole leg is centred at the knee; cut above it, its halves are not yet equal.";
         }
         String wider = worst.inner() > worst.outer() ? "inseam" : "side";
         return "The " + worst.panel() + " reaches further to the " + wider + " at the " + worst.where()
@@ -102,6 +106,12 @@ final class CreasePlumb {
             double lean(double crotchY) {
                 return Math.toDegrees(Math.atan2(Math.abs(outer - inner) / 2, y - crotchY));
             }
+        }
+
+        /** Whether the leg ends above the knee through which it was led, so that no level it was centred on is left. */
+        boolean cutShort() {
+            return on.draft().levels().stream().noneMatch(l -> l.name().equals("knee"))
+                    && !on.set().askedBeyondWay(LegSettings.HEM);
         }
 
         private double crease() {

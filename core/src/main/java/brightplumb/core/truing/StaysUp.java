@@ -79,7 +79,7 @@ final class StaysUp {
                 return new Held(
                         "elastic", on.set().amount(ElasticSettings.ELASTIC).value(), waist, ElasticSettings.ELASTIC);
             }
-            if (on.draft().found(Fact.BAND_LENGTH)) {
+            if (on.draft().found(Fact.BAND_LENGTH) && on.set().knows(BandSettings.BAND_ROUND)) {
                 return new Held("band", on.fact(Fact.BAND_LENGTH).value(), waist, BandSettings.BAND_ROUND);
             }
             double drawn = 2 * (WaistCloses.net(on.topFront()) + WaistCloses.net(on.topBack())) - on.sewnIn();

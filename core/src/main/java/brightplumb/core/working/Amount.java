@@ -130,6 +130,11 @@ public final class Amount {
         return Working.tokens(definition);
     }
 
+    /** How its working is printed so that it can be followed. */
+    public Printed printed() {
+        return kind == Kind.LENGTH ? Printed.of(definition, value) : new Printed(false, "", "");
+    }
+
     /** The sum with another amount of the same kind. */
     public Amount plus(Amount other) {
         return join(Operation.PLUS, other, value + other.value, sameKind(other));

@@ -59,6 +59,12 @@ public final class Working {
             out.add(new Token.Number(plain.number()));
         } else if (expression instanceof Named named) {
             out.add(new Token.Name(named.name(), named.value(), named.kind()));
+        } else if (expression instanceof Joined joined && nought(joined.right()) && adds(joined)) {
+            write(joined.left(), out);
+        } else if (expression instanceof Joined joined
+                && nought(joined.left())
+                && joined.operation() == Operation.PLUS) {
+            write(joined.right(), out);
         } else if (expression instanceof Joined joined) {
             writePart(joined.left(), joined.operation(), false, out);
             out.add(new Token.Op(joined.operation().sign));
@@ -76,7 +82,30 @@ public final class Working {
         }
     }
 
-    private static void writePart(Expression part, Operation within, boolean right, List<Token> out) {
+    /** A term that is nought helps nobody who follows the sum. */
+    private static boolean nought(Expression part) {
+        return part instanceof Named named && Math.abs(named.value()) < 1e-9;
+    }
+
+    private static boolean adds(Joined joined) {
+        return joined.operation() == Operation.PLUS || joined.operation() == Operation.MINUS;
+    }
+
+    /** What is left of a part once its terms that are nought are left out. */
+    private static Expression lean(Expression part) {
+        if (part instanceof Joined joined && adds(joined)) {
+            if (nought(joined.right())) {
+                return lean(joined.left());
+            }
+            if (nought(joined.left()) && joined.operation() == Operation.PLUS) {
+                return lean(joined.right());
+            }
+        }
+        return part;
+    }
+
+    private static void writePart(Expression whole, Operation within, boolean right, List<Token> out) {
+        Expression part = lean(whole);
         boolean bracket = part instanceof Joined inner && looser(inner.operation(), within, right);
         if (bracket) {
             out.add(OPEN);

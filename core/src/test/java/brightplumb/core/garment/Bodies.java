@@ -4,6 +4,8 @@ import static brightplumb.core.measure.Measure.*;
 
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Verdict;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -107,5 +109,12 @@ public final class Bodies {
     static Drafted with(String operation, String cut, Row row) {
         MadeWith alone = new MadeWith(Set.of(operation), Set.of(MadeWith.ALL));
         return Drafting.draft(DraftRequest.of(cut, null, withDepths(row), Map.of(), null, alone));
+    }
+
+    /** The verdicts that find nothing wrong: true, and where a way drafts on the bare hip, or a usual length ends under this knee, a watch. */
+    public static List<Verdict> straight(Check check) {
+        return List.of("hip.fits", "length.suits").contains(check.id())
+                ? List.of(Verdict.TRUE, Verdict.WATCH)
+                : List.of(Verdict.TRUE);
     }
 }

@@ -10,7 +10,6 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
-import brightplumb.core.table.Verdict;
 import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
@@ -106,7 +105,7 @@ class SkirtsOnRealBodiesTest {
                 .filteredOn(c -> !c.id().equals("strides") && !c.id().equals("enters"))
                 .allSatisfy(c -> assertThat(c.verdict())
                         .as(row + " " + c.id() + " " + c.measured() + " of " + c.wanted() + " " + c.cause())
-                        .isEqualTo(Verdict.TRUE));
+                        .isIn(Bodies.straight(c)));
     }
 
     private static Check joins(Drafted drafted) {

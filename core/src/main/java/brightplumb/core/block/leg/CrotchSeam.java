@@ -74,6 +74,13 @@ record CrotchSeam(List<Segment> run, double guide) {
         return t.isPresent() ? line.at(t.getAsDouble()).minus(corner).dot(DIAGONAL) : Double.NaN;
     }
 
+    /** A curve that bends no tighter than this lies without being forced, mm. Our own choice. */
+    static final double EASY = 20;
+
+    boolean easy() {
+        return curve().tightest(PLACES) >= EASY;
+    }
+
     boolean hooks() {
         return curve().tightest(PLACES) < HOOK;
     }

@@ -30,9 +30,6 @@ final class LegInner implements ForkSolver.Drawing {
 
     private static final double NEAREST_SHARE = 0.5;
 
-    /** A guide that is not asked for yields until the curve bends no tighter than this, mm. */
-    private static final double EASY = 20;
-
     /**
      * A panel's centre seam above its curve.
      *
@@ -205,11 +202,11 @@ final class LegInner implements ForkSolver.Drawing {
         DoubleFunction<CrotchSeam> at =
                 k -> CrotchSeam.drawn(centre.top(), start, fork, climb, crotchY, centre.guide(), k);
         CrotchSeam usual = at.apply(centre.share());
-        if (usual == null || !Double.isNaN(centre.guide()) || tightest(usual) >= EASY) {
+        if (usual == null || !Double.isNaN(centre.guide()) || usual.easy()) {
             return usual;
         }
         // The usual guide would bend the curve tightly at its beginning; it goes nearer the corner until it does not.
-        return Roots.between(NEAREST_SHARE, centre.share(), k -> tightest(at.apply(k)) - EASY - 0.2).stream()
+        return Roots.between(NEAREST_SHARE, centre.share(), k -> tightest(at.apply(k)) - CrotchSeam.EASY - 0.2).stream()
                 .mapToObj(at)
                 .findFirst()
                 .orElseGet(() -> {

@@ -10,6 +10,7 @@ import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.rule.WaistSettings;
@@ -62,6 +63,16 @@ final class LegNotices {
                     Notice.of(
                             "hooked-curve",
                             "A crotch curve bends round less than half an inch: cloth will pull there. Take the guide further from the corner, or slope the centre back."));
+        }
+        boolean yielded = set.asked(CrotchSettings.CURVE_GUIDE_BACK).isEmpty();
+        if (yielded
+                && !drawn.front().hooks()
+                && !drawn.back().hooks()
+                && !(drawn.front().easy() && drawn.back().easy())) {
+            paper.notice(
+                    Notice.of(
+                            "tight-curve",
+                            "A crotch curve bends round less than 2 cm, though its guide went as near to the corner as it may. Press it over a ham, and clip it before it is turned."));
         }
         tape(body, set).ifPresent(paper::notice);
     }

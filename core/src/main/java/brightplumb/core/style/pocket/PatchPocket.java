@@ -73,12 +73,18 @@ public final class PatchPocket implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                POCKET_WIDTH, Rule.fixed(Length.cm(15), "Fifteen centimetres, to pass a hand."),
-                POCKET_HEIGHT, Rule.fixed(Length.cm(20), "Twenty centimetres deep."),
-                POCKET_DOWN, Rule.fixed(Length.cm(5), "Five centimetres below the waist seam."),
-                POCKET_IN, Rule.fixed(Length.cm(5), "From five centimetres on the centre's side of the grain line."),
+                POCKET_WIDTH, inProportion(15, "Fifteen centimetres, to pass a hand."),
+                POCKET_HEIGHT, inProportion(20, "Twenty centimetres deep."),
+                POCKET_DOWN, inProportion(5, "Five centimetres below the waist seam."),
+                POCKET_IN, inProportion(5, "From five centimetres on the centre's side of the grain line."),
                 POCKET_HEM, Rule.fixed(Length.cm(4), "Four centimetres, turned and stitched."),
                 FLAP_HEIGHT, Rule.fixed(Length.cm(5), "Five centimetres, cut double on the fold."));
+    }
+
+    /** So many centimetres on a grown woman; in proportion on a child, whose front has no room for it. */
+    private static Rule inProportion(double cm, String why) {
+        Amount habit = Amount.length("by habit", Length.cm(cm));
+        return Rule.worked(given -> given.inProportion(habit).atMost(habit), why);
     }
 
     @Override

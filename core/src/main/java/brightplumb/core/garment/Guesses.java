@@ -1,0 +1,127 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Provenance;
+import brightplumb.core.measure.Reading;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.paper.Step;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Estimate;
+import brightplumb.core.table.Check;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * What rests on which guess. Whether an amount was worked out, solved or measured off the drawing, it rests on a guess if it comes out otherwise
+ * when that guess does: so each guess is moved a little, the garment drafted again, and what has changed is told.
+ *
+ * @param steps the guesses that steps rest on, by the steps' ids; one that rests on none is missing
+ * @param checks the guesses that verdicts rest on, likewise
+ */
+public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>> checks) {
+
+    private static final Guesses NONE = new Guesses(Map.of(), Map.of());
+
+    /** How far a guess is moved, as a share of it. */
+    private static final double MOVED = 0.004;
+
+    /** What changes by less than this has not changed, mm or a share. */
+    private static final double SAME = 1e-6;
+
+    public Guesses {
+        steps = Map.copyOf(steps);
+        checks = Map.copyOf(checks);
+    }
+
+    /** What rests on the guesses of a draft. */
+    public static Guesses of(Drafted drafted) {
+        List<Estimate> guesses = Body.of(drafted.request().sheet()).estimates();
+        if (guesses.isEmpty()) {
+            return NONE;
+        }
+        Map<String, Set<Measure>> steps = new HashMap<>();
+        Map<String, Set<Measure>> checks = new HashMap<>();
+        for (Estimate guess : guesses) {
+            try {
+                Drafted moved = Drafting.draft(
+                        drafted.request().on(moved(drafted.request().sheet(), guess)));
+                changed(values(drafted), values(moved)).forEach(id -> add(steps, id, guess.measure()));
+                changed(verdicts(drafted), verdicts(moved)).forEach(id -> add(checks, id, guess.measure()));
+            } catch (Refusal atTheEdge) {
+                // A body so near to what can be drawn that the guess decides it: everything rests on it.
+                values(drafted).keySet().forEach(id -> add(steps, id, guess.measure()));
+                verdicts(drafted).keySet().forEach(id -> add(checks, id, guess.measure()));
+            }
+        }
+        return new Guesses(steps, checks);
+    }
+
+    /** The guesses a step rests on, in tape order. */
+    public List<Measure> ofStep(String id) {
+        return List.copyOf(new TreeSet<>(steps.getOrDefault(id, Set.of())));
+    }
+
+    /** The guesses a verdict rests on, in tape order. */
+    public List<Measure> ofCheck(String id) {
+        return List.copyOf(new TreeSet<>(checks.getOrDefault(id, Set.of())));
+    }
+
+    /** The sheet with a guess moved; it stays a guess. */
+    private static Sheet moved(Sheet sheet, Estimate guess) {
+        Map<Measure, Reading> readings = new EnumMap<>(Measure.class);
+        readings.putAll(sheet.readings());
+        Reading was = readings.get(guess.measure());
+        readings.put(
+                guess.measure(),
+                new Reading(
+                        Length.mm(guess.amount().value() * (1 + MOVED)),
+                        was == null ? Provenance.ESTIMATED : was.provenance()));
+        return new Sheet(readings);
+    }
+
+    private static void add(Map<String, Set<Measure>> rests, String id, Measure guess) {
+        rests.computeIfAbsent(id, i -> new TreeSet<>()).add(guess);
+    }
+
+    private static Map<String, List<Double>> values(Drafted drafted) {
+        return drafted.draft().steps().stream()
+                .collect(Collectors.toMap(Step::id, s -> List.of(s.amount().value()), (a, b) -> b, LinkedHashMap::new));
+    }
+
+    private static Map<String, List<Double>> verdicts(Drafted drafted) {
+        return drafted.checks().stream()
+                .collect(Collectors.toMap(
+                        Check::id,
+                        c -> List.of(
+                                c.measured(), c.wanted(), (double) c.verdict().ordinal()),
+                        (a, b) -> b,
+                        LinkedHashMap::new));
+    }
+
+    private static List<String> changed(Map<String, List<Double>> before, Map<String, List<Double>> after) {
+        return before.entrySet().stream()
+                .filter(e -> differ(e.getValue(), after.get(e.getKey())))
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    private static boolean differ(List<Double> one, List<Double> other) {
+        if (other == null) {
+            return true;
+        }
+        for (int i = 0; i < one.size(); i++) {
+            if (Math.abs(one.get(i) - other.get(i)) > SAME) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
