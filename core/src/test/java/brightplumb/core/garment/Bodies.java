@@ -47,6 +47,11 @@ public final class Bodies {
         return IntStream.range(0, ALL.size() / 4).mapToObj(i -> ALL.get(i * 4)).toList();
     }
 
+    /** Every eighth body, where each is drafted some hundred times over. */
+    public static List<Row> few() {
+        return IntStream.range(0, ALL.size() / 8).mapToObj(i -> ALL.get(i * 8)).toList();
+    }
+
     /**
      * A body with the depths legs need, which the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip, outside leg
      * 0.62 × height. Common practice, no source.

@@ -54,34 +54,8 @@ final class LegBlock {
     private final Settings set;
     private final double hemWider;
 
-    /** A hem that was asked is drawn as asked within this, mm. */
-    private static final double AS_ASKED = 0.2;
-
-    /**
-     * Drafts the legs. A hem leaves both seams square, and where these lean it ends a little above or below the level at which its width was
-     * laid off; a hem that was asked is laid off again, by as much wider or narrower.
-     *
-     * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
-     */
-    static Draft drafted(Table table) {
-        Draft drawn = new LegBlock(table, 0).draft();
-        double lacks = hemLacks(table.set(), drawn);
-        if (Math.abs(lacks) <= AS_ASKED) {
-            return drawn;
-        }
-        Draft again = new LegBlock(table.afresh(), lacks).draft();
-        double still = hemLacks(table.set(), again);
-        return Math.abs(still) <= AS_ASKED ? again : new LegBlock(table.afresh(), lacks + still).draft();
-    }
-
-    /** How much narrower the hem was drawn than it was asked; nothing where none was asked. */
-    private static double hemLacks(Settings set, Draft drawn) {
-        return set.askedBeyondWay(HEM)
-                ? set.amount(HEM).value() - drawn.fact(Fact.HEM_GIRTH).value()
-                : 0;
-    }
-
-    private LegBlock(Table table, double hemWider) {
+    /** @param hemWider how much wider than asked the hem is laid off, mm */
+    LegBlock(Table table, double hemWider) {
         this.hemWider = hemWider;
         this.table = table;
         this.paper = table.paper();
@@ -89,7 +63,12 @@ final class LegBlock {
         this.set = table.set();
     }
 
-    private Draft draft() {
+    /**
+     * Drafts the legs, or those of one side.
+     *
+     * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
+     */
+    Draft draft() {
         // Levels
         Amount crotch = crotchDepth();
         Amount hipDepth = hipDepth(crotch);

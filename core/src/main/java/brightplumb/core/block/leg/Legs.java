@@ -100,6 +100,6 @@ public final class Legs implements Operation {
 
     @Override
     public Draft on(Draft before, Table table) {
-        return LeftAndRight.drafted(table, LegBlock::drafted);
+        return LeftAndRight.drafted(table, AskedHem::drafted);
     }
 }
