@@ -23,6 +23,10 @@ const NUMBERS = [
   'Fourteen',
   'Fifteen',
   'Sixteen',
+  'Seventeen',
+  'Eighteen',
+  'Nineteen',
+  'Twenty',
 ];
 
 /** What all plumb lines say together: Five true, one off. */
@@ -61,13 +65,19 @@ const TRUE_WORDS: Record<string, string> = {
   'crotch.length': 'reaches',
   'crotch.depth': 'deep',
   'inseam.meets': 'meet',
-  'thigh.room': 'has room',
+  'thigh.room': 'fits',
   'crease.plumb': 'plumb',
   sits: 'rises',
   'elastic.reaches': 'reaches',
   'hem.passes.heel': 'passes',
   'band.fits': 'fits',
   'slit.turns': 'turns',
+  'waist.fits': 'fits',
+  'hip.fits': 'fits',
+  'knee.fits': 'bends',
+  'stays.up': 'holds',
+  'length.suits': 'suits',
+  'notches.meet': 'meet',
 };
 
 /** All plumb lines in a row along the foot of the table. */
@@ -76,20 +86,24 @@ export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
   const crowded = props.checks.length > 11;
   return (
     <aside aria-label="Plumb lines" className="flex min-h-28 items-stretch gap-2 border-line border-t bg-wash px-5">
-      <div className={`flex shrink-0 flex-col justify-center ${crowded ? 'w-36' : 'w-48'}`}>
+      <div className={`flex shrink-0 flex-col justify-center ${crowded ? 'w-32' : 'w-48'}`}>
         <p className={`font-head font-semibold ${crowded ? 'leading-tight' : 'text-lead'}`}>{together(props.checks)}</p>
         <p className="text-small text-soft">press 3 for the evidence</p>
       </div>
       <ul className="flex flex-1 justify-around overflow-x-auto">
         {props.checks.map((c) => (
-          <li key={c.id} className={`flex-1 ${crowded ? 'min-w-[4.25rem]' : 'min-w-24'}`}>
+          <li key={c.id} className={`flex-1 ${crowded ? 'min-w-[3.1rem]' : 'min-w-24'}`}>
             <Link
               to={`/tickets/${props.ticket}/true?check=${c.id}`}
               className="flex h-full flex-col items-center pt-2 text-center hover:bg-card"
             >
-              <Plumb verdict={c.verdict} lean={leanOf(c)} height={54} />
-              <span className={`mt-1 whitespace-nowrap font-semibold ${crowded ? 'text-small' : ''}`}>{c.title}</span>
-              <span className={`text-small ${verdictColour(c.verdict)}`}>{finding(c, unit)}</span>
+              <Plumb verdict={c.verdict} lean={leanOf(c)} height={crowded ? 44 : 54} />
+              <span className={`mt-1 font-semibold ${crowded ? 'text-small leading-tight' : 'whitespace-nowrap'}`}>
+                {c.title}
+              </span>
+              <span className={`text-small ${crowded ? 'leading-tight' : ''} ${verdictColour(c.verdict)}`}>
+                {finding(c, unit)}
+              </span>
             </Link>
           </li>
         ))}

@@ -140,7 +140,10 @@ function OpenStep({ step, onClose }: { step: Step; onClose: () => void }) {
           {step.rivals.map((r, i) => (
             <span key={r.way}>
               {i === 0 ? 'Other ways: ' : ', '}
-              {r.title} <span className="font-semibold">{value({ value: r.value, kind: step.kind })}</span>
+              {r.title}{' '}
+              <span className="font-semibold">
+                {value({ value: r.value, kind: step.kind, printed: { ...step.printed, inches: '', centimetres: '' } })}
+              </span>
             </span>
           ))}
           .

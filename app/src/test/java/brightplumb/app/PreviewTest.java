@@ -96,14 +96,19 @@ class PreviewTest {
                         "inseam.meets",
                         "side.meets",
                         "waist.closes",
+                        "waist.fits",
                         "hip.closes",
+                        "hip.fits",
                         "joins.smooth",
                         "darts.sound",
                         "thigh.room",
+                        "knee.fits",
                         "crease.plumb",
                         "sits",
                         "enters",
                         "hem.passes.heel",
+                        "length.suits",
+                        "notches.meet",
                         "hem.turns",
                         "cloth.wide.enough");
         assertThat(draft.get("pieces").findValuesAsString("id")).contains("front", "back");
@@ -136,12 +141,16 @@ class PreviewTest {
         assertThat(draft.get("checks").findValuesAsString("id"))
                 .containsExactly(
                         "waist.closes",
+                        "waist.fits",
                         "hip.closes",
+                        "hip.fits",
                         "side.meets",
                         "joins.smooth",
                         "darts.sound",
                         "strides",
                         "enters",
+                        "length.suits",
+                        "notches.meet",
                         "centre.back.marked",
                         "hem.turns",
                         "cloth.wide.enough");

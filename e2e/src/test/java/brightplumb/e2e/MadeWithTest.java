@@ -80,18 +80,23 @@ class MadeWithTest {
     }
 
     @Test
-    void what_cannot_be_made_says_so_and_the_way_back_is_there_after_a_reload() {
+    void one_band_takes_the_place_of_the_other_and_gives_it_back_after_a_reload() {
         Page page = browser.signedIn();
         Browser.openTicket(page, "Signal-box");
-        page.getByTestId("made-with").locator("summary").click();
+        Locator made = page.getByTestId("made-with");
+        made.locator("summary").click();
+        assertThat(tick(page, "Shaped faced band")).isChecked();
         tick(page, "Straight band").click();
-        assertThat(page.getByText("this garment has nothing it could be done to"))
-                .isVisible();
+        assertThat(tick(page, "Straight band")).isChecked();
+        assertThat(tick(page, "Shaped faced band")).not().isChecked();
         assertThat(page.getByText("kept", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         page.reload();
-        Browser.button(page, "Make it as its recipe has it").click();
-        page.getByTestId("draft-paper").waitFor();
+        made.locator("summary").click();
+        tick(page, "Straight band").click();
+        assertThat(tick(page, "Shaped faced band")).isChecked();
+        assertThat(page.getByText("kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test

@@ -147,7 +147,7 @@ class TruedAtTheTableTest {
         }
         Browser.button(page, "Keep this sheet").click();
         newTicket(page, "Classic trousers", "House", "Lock-keeper’s trousers");
-        assertThat(page.getByText("Fifteen true")).isVisible();
+        assertThat(page.getByText("Twenty true")).isVisible();
 
         // The level of the back set by hand: too low, and the loop is short
         page.locator("#set-backRise").fill("1/2");
@@ -206,16 +206,20 @@ class TruedAtTheTableTest {
         Page page = browser.signedIn();
         Browser.openTicket(page, "Net-mender");
         page.keyboard().press("3");
-        plumbLine(page, "Waist").focus();
+        plumbLine(page, "Waist closes").focus();
         page.keyboard().press("Enter");
         String[] checks = {
             "waist.closes",
+            "waist.fits",
             "hip.closes",
+            "hip.fits",
             "side.meets",
             "joins.smooth",
             "darts.sound",
             "strides",
             "enters",
+            "length.suits",
+            "notches.meet",
             "centre.back.marked",
             "hem.turns",
             "cloth.wide.enough"

@@ -50,6 +50,14 @@ public final class LegRemarks {
                     "Extend the back half an inch, flatten the curve, slope the centre",
                     LegRemarks::freeTheSeat),
             new Remark(
+                    "legs-fork-high",
+                    "The seam cuts between the seat, and the fork lies high",
+                    BACK,
+                    "crotch",
+                    "The back fork lies too high: the body slopes down toward the back.",
+                    "Drop the back fork half an inch",
+                    worn -> worn.moved(FORK_DROP, 0.5)),
+            new Remark(
                     "legs-smiles-at-front-crotch",
                     "Lines smile up from the front crotch",
                     FRONT,

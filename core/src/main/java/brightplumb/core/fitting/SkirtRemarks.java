@@ -62,6 +62,16 @@ public final class SkirtRemarks {
                     "Move a quarter inch from the front to the back",
                     worn -> worn.moved(HIP_ALLOCATION, 0.25)),
             new Remark(
+                    "back-hangs-flat",
+                    "The back hangs flat and shapeless under the zip",
+                    BACK,
+                    "hip",
+                    "The centre back is straight.",
+                    "Shape the centre back round: in half an inch at the waist and at the hem",
+                    worn -> worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class) == CentreBackShape.ROUND
+                            ? Map.of()
+                            : Map.of(CENTRE_BACK_SHAPE, CentreBackShape.ROUND)),
+            new Remark(
                     "false-bump-behind",
                     "A bump stands out under the seat that is not hers",
                     BACK,

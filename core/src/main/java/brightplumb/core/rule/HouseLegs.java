@@ -36,7 +36,7 @@ final class HouseLegs {
                             worked(
                                     given ->
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
-                                    "Room to sit and bend: an inch and a half all round in cloth that does not give.")),
+                                    "Room to sit and bend: an inch and a half all round; cloth that stretches is cut smaller instead.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
                     entry(
                             WAIST_EASE,

@@ -30,7 +30,7 @@ final class HouseSkirt {
                                     worked(
                                             given -> HouseHabits.ease(
                                                     given, given.body().hip(), 1),
-                                            "Room to sit and step: an inch all round in cloth that does not give.")),
+                                            "Room to sit and step: an inch all round; cloth that stretches is cut smaller instead.")),
                             entry(
                                     DART_PLAN,
                                     chosen(

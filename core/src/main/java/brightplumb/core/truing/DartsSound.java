@@ -53,6 +53,17 @@ final class DartsSound {
                         : cornered
                                 ? "The waist turns a corner over a closed dart."
                                 : lame ? "A dart's legs are not one length." : "";
+        Measured measure = heavy != null
+                ? new Measured(
+                        Quantity.MM,
+                        darts.heaviest(heavy),
+                        DartLimit.of(Half.of(heavy.behind())).value(),
+                        DartLimit.GRACE)
+                : low
+                        ? new Measured(Quantity.MM, darts.lowest(), on.hipY() - Length.INCH, 0)
+                        : cornered
+                                ? new Measured(Quantity.DEGREES, darts.turn(), 0, MOST_TURN)
+                                : new Measured(Quantity.MM, darts.apart(), 0, MOST_APART);
         List<Remedy> remedies = new ArrayList<>();
         if (heavy != null || low) {
             remedies.add(mended(on, darts));
@@ -61,10 +72,10 @@ final class DartsSound {
                 "darts.sound",
                 "Darts",
                 sound ? Verdict.TRUE : Verdict.OFF,
-                Quantity.MM,
-                darts.apart(),
-                0,
-                MOST_APART,
+                measure.quantity(),
+                measure.measured(),
+                measure.wanted(),
+                measure.tolerance(),
                 sound
                         ? "Legs are one length, points stop above the hip, and the waist runs smooth over each closed dart."
                         : "The darts would not sew up flat.",
@@ -72,6 +83,9 @@ final class DartsSound {
                 remedies,
                 darts);
     }
+
+    /** What is told of the darts: what is worst about them, or how far their legs differ. */
+    private record Measured(Quantity quantity, double measured, double wanted, double tolerance) {}
 
     /** Every dart that is too heavy is made as heavy as two can be, every one that is too long stops short of the hip. */
     private static Remedy mended(Inspected on, Darts darts) {
@@ -102,6 +116,19 @@ final class DartsSound {
 
         List<Piece> pieces() {
             return on.asCut();
+        }
+
+        double heaviest(Piece piece) {
+            return piece.darts().stream().mapToDouble(Dart::intake).max().orElse(0);
+        }
+
+        /** How far below the level waist line the lowest point lies. */
+        double lowest() {
+            return pieces().stream()
+                    .flatMap(p -> p.darts().stream())
+                    .mapToDouble(d -> d.point().y())
+                    .max()
+                    .orElse(0);
         }
 
         static boolean tooHeavy(Piece piece, Dart dart) {

@@ -41,7 +41,7 @@ final class GoesRound {
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         return new Check(
                         "waist.fits",
-                        "Waist",
+                        "Waist room",
                         fits ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
                         round.measured(),
@@ -69,7 +69,7 @@ final class GoesRound {
         boolean byHand = on.set().byHand(HipSettings.HIP_EASE);
         return new Check(
                         "hip.fits",
-                        "Hip",
+                        "Hip room",
                         verdict,
                         Quantity.MM,
                         round.measured(),

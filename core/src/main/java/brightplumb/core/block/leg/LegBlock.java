@@ -3,6 +3,7 @@ package brightplumb.core.block.leg;
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
 import static brightplumb.core.rule.Half.BACK;
@@ -25,6 +26,7 @@ import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.BackInseam;
+import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.FrontCurve;
@@ -191,7 +193,11 @@ final class LegBlock {
     private Amount crotchDepth() {
         setting(RISE_EASE, "rise.ease", "Deeper than the rise");
         Amount depth = set.belowBand(set.amount(CROTCH_DEPTH)).as(LegFacts.CROTCH_DEPTH, "crotch depth");
-        return paper.step(depth, "Crotch line below the waist", set.why(CROTCH_DEPTH));
+        boolean included = set.chose(BAND_PLACE, BandPlace.INCLUDED);
+        return paper.step(
+                depth,
+                "Crotch line below the waist",
+                set.why(CROTCH_DEPTH) + (included ? " The band finishes at the waist and is taken off." : ""));
     }
 
     /** An opening behind begins where the back has risen to, and is so much longer unless a length was asked. */

@@ -1,5 +1,7 @@
 package brightplumb.core.block.skirt;
 
+import static brightplumb.core.rule.DartSettings.DART_INTAKE_BACK;
+import static brightplumb.core.rule.DartSettings.DART_INTAKE_FRONT;
 import static brightplumb.core.rule.DartSettings.DART_PLAN;
 import static brightplumb.core.rule.HipSettings.HIP_ALLOCATION;
 
@@ -30,10 +32,12 @@ final class SkirtNotices {
                     "The waist is wider than the hip here, so there are no darts in that quarter and the side runs straight from waist to hip. "
                             + "Nothing holds the skirt up at the hip: give it a firm band, or braces."));
         } else {
-            capped(paper, shares, Half.FRONT, front);
-            capped(paper, shares, Half.BACK, back);
+            capped(paper, set, shares, Half.FRONT, front);
+            capped(paper, set, shares, Half.BACK, back);
         }
-        if (front.sideInset().value() > SIDE_LIMIT || back.sideInset().value() > SIDE_LIMIT) {
+        boolean dartless = asksNone(set, Half.FRONT) && asksNone(set, Half.BACK);
+        if (!dartless
+                && (front.sideInset().value() > SIDE_LIMIT || back.sideInset().value() > SIDE_LIMIT)) {
             boolean shared = shares.plan() == DartPlan.BY_DROP;
             paper.notice(new Notice(
                     "side-does-darts-work",
@@ -69,11 +73,21 @@ final class SkirtNotices {
         }
     }
 
-    private static void capped(Paper paper, SkirtAmounts shares, Half panel, WaistQuarter quarter) {
+    /** Whether no dart is wanted at all, so that none is missed. */
+    private static boolean asksNone(Settings set, Half panel) {
+        return set.asked(panel == Half.FRONT ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
+                .filter(intake -> intake.value() == 0)
+                .isPresent();
+    }
+
+    private static void capped(Paper paper, Settings set, SkirtAmounts shares, Half panel, WaistQuarter quarter) {
         double wanted = shares.byPlan(panel).value();
         double got = quarter.intake().value();
         boolean fixed = shares.plan().shares().isEmpty();
-        if (fixed && got < wanted - 1e-6 && !quarter.intake().overridden()) {
+        if (fixed
+                && !asksNone(set, panel)
+                && got < wanted - 1e-6
+                && !quarter.intake().overridden()) {
             paper.notice(
                     Notice.of(
                             "dart-capped-" + panel.id(),

@@ -4,6 +4,7 @@ import static brightplumb.core.rule.DartSettings.DART_LENGTH_BACK;
 import static brightplumb.core.rule.DartSettings.DART_LENGTH_FRONT;
 
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
@@ -49,6 +50,10 @@ public final class DartRules {
                 .atLeast(LEAST_LENGTH)
                 .atMost(hipDepth.minus(ABOVE_HIP))
                 .named("dart.length." + panel.id(), panel.id() + " dart length");
-        return paper.step(length, panel.title() + " dart length", set.why(setting));
+        double asked = set.amount(setting).value();
+        String held = length.value() < asked - Tolerance.SHOWN
+                ? " Here it stops an inch above the hip."
+                : length.value() > asked + Tolerance.SHOWN ? " Here it is two inches, the shortest dart." : "";
+        return paper.step(length, panel.title() + " dart length", set.why(setting) + held);
     }
 }
