@@ -53,7 +53,7 @@ public final class Drafting {
         Mending mending = new Mending(
                 request,
                 found,
-                other -> checks(CutOut.of(other)),
+                other -> looked(other).checks(),
                 setting -> cut.set().knows(setting)
                         ? Optional.of(
                                 cut.set().came(setting, cut.draft().facts()).value())
@@ -68,6 +68,15 @@ public final class Drafting {
                         .toList(),
                 inForce(cut.garment(), cut.draft(), cut.set()),
                 made(request, cut.block(), cut.came()));
+    }
+
+    /** A garment drawn and looked at, without what could be set or mended on it. */
+    record Looked(Draft draft, List<Check> checks) {}
+
+    /** @throws Refusal when it cannot be drafted, naming each field at fault */
+    static Looked looked(DraftRequest request) {
+        CutOut cut = CutOut.of(request);
+        return new Looked(cut.draft(), checks(cut));
     }
 
     /** A garment drawn, with its pieces as they are cut. */

@@ -6,6 +6,7 @@ import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Step;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Estimate;
@@ -49,16 +50,18 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
         }
         Map<String, Set<Measure>> steps = new HashMap<>();
         Map<String, Set<Measure>> checks = new HashMap<>();
+        Map<String, List<Double>> values = values(drafted.draft());
+        Map<String, List<Double>> verdicts = verdicts(drafted.checks());
         for (Estimate guess : guesses) {
             try {
-                Drafted moved = Drafting.draft(
+                Drafting.Looked moved = Drafting.looked(
                         drafted.request().on(moved(drafted.request().sheet(), guess)));
-                changed(values(drafted), values(moved)).forEach(id -> add(steps, id, guess.measure()));
-                changed(verdicts(drafted), verdicts(moved)).forEach(id -> add(checks, id, guess.measure()));
+                changed(values, values(moved.draft())).forEach(id -> add(steps, id, guess.measure()));
+                changed(verdicts, verdicts(moved.checks())).forEach(id -> add(checks, id, guess.measure()));
             } catch (Refusal atTheEdge) {
                 // A body so near to what can be drawn that the guess decides it: everything rests on it.
-                values(drafted).keySet().forEach(id -> add(steps, id, guess.measure()));
-                verdicts(drafted).keySet().forEach(id -> add(checks, id, guess.measure()));
+                values.keySet().forEach(id -> add(steps, id, guess.measure()));
+                verdicts.keySet().forEach(id -> add(checks, id, guess.measure()));
             }
         }
         return new Guesses(steps, checks);
@@ -91,13 +94,13 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
         rests.computeIfAbsent(id, i -> new TreeSet<>()).add(guess);
     }
 
-    private static Map<String, List<Double>> values(Drafted drafted) {
-        return drafted.draft().steps().stream()
+    private static Map<String, List<Double>> values(Draft draft) {
+        return draft.steps().stream()
                 .collect(Collectors.toMap(Step::id, s -> List.of(s.amount().value()), (a, b) -> b, LinkedHashMap::new));
     }
 
-    private static Map<String, List<Double>> verdicts(Drafted drafted) {
-        return drafted.checks().stream()
+    private static Map<String, List<Double>> verdicts(List<Check> checks) {
+        return checks.stream()
                 .collect(Collectors.toMap(
                         Check::id,
                         c -> List.of(

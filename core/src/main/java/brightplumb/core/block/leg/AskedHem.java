@@ -14,7 +14,7 @@ import brightplumb.core.working.Fact;
 final class AskedHem {
 
     /** A hem that was asked is drawn as asked within this, mm. */
-    private static final double AS_ASKED = 0.2;
+    private static final double AS_ASKED = 0.45;
 
     private static final int MOST_LAID = 6;
 
