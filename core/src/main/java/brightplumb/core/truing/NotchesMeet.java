@@ -59,34 +59,49 @@ final class NotchesMeet {
         }
     }
 
+    /** An edge of a join that is one piece's, with the notches on it. */
+    private record Notched(List<Segment> line, List<Mark> marks) {
+
+        static Notched of(Draft draft, Join join, int layer) {
+            List<Segment> line = draft.layer(join, layer);
+            return new Notched(
+                    line,
+                    draft.piece(join.layers().get(layer).piece()).marks().stream()
+                            .filter(m -> m.along() != null && Curves.near(line, m.at(), ON_THE_EDGE))
+                            .toList());
+        }
+    }
+
     /** Every notch of the first edge of a join with its fellow on each other edge that is one piece's. */
     private static Stream<Pair> pairs(Draft draft) {
         return draft.joins().stream()
                 .filter(j -> j.kind() == Join.Kind.SEWN)
                 .filter(j -> j.layers().get(0).stretches().size() == 1)
-                .flatMap(j -> IntStream.range(1, j.layers().size())
-                        .filter(layer -> j.layers().get(layer).stretches().size() == 1)
-                        .boxed()
-                        .flatMap(layer -> notches(draft, j, 0).stream().flatMap(mark -> met(draft, j, layer, mark))));
+                .flatMap(j -> {
+                    Notched one = Notched.of(draft, j, 0);
+                    return one.marks().isEmpty()
+                            ? Stream.empty()
+                            : IntStream.range(1, j.layers().size())
+                                    .filter(layer ->
+                                            j.layers().get(layer).stretches().size() == 1)
+                                    .mapToObj(layer -> Notched.of(draft, j, layer))
+                                    .flatMap(other -> one.marks().stream().flatMap(mark -> met(j, one, other, mark)));
+                });
     }
 
-    private static Stream<Pair> met(Draft draft, Join join, int layer, Mark mark) {
-        List<Segment> one = draft.layer(join, 0);
-        List<Segment> other = draft.layer(join, layer);
-        double at = Curves.nearest(one, mark.at()).along();
-        return notches(draft, join, layer).stream()
+    private static Stream<Pair> met(Join join, Notched one, Notched other, Mark mark) {
+        double at = Curves.nearest(one.line(), mark.at()).along();
+        return other.marks().stream()
                 .filter(m -> m.text().equals(mark.text()))
                 .map(m -> new Pair(
-                        join, one, other, at, Curves.nearest(other, m.at()).along(), mark.text()))
+                        join,
+                        one.line(),
+                        other.line(),
+                        at,
+                        Curves.nearest(other.line(), m.at()).along(),
+                        mark.text()))
                 .min(Comparator.comparingDouble(Pair::apart))
                 .stream();
-    }
-
-    private static List<Mark> notches(Draft draft, Join join, int layer) {
-        List<Segment> run = draft.layer(join, layer);
-        return draft.piece(join.layers().get(layer).piece()).marks().stream()
-                .filter(m -> m.along() != null && Curves.near(run, m.at(), ON_THE_EDGE))
-                .toList();
     }
 
     /** The two edges of the worst pair straightened out, one over the other; nothing where nothing is notched. */
