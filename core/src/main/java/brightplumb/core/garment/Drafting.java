@@ -23,7 +23,6 @@ import brightplumb.core.table.DraftingTable;
 import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
-import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -36,8 +35,6 @@ import java.util.stream.Stream;
 
 /** The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same answer. */
 public final class Drafting {
-
-    private static final List<Verdict> WORSE = List.of(Verdict.TRUE, Verdict.NOT_TAKEN, Verdict.WATCH, Verdict.OFF);
 
     private Drafting() {}
 
@@ -165,8 +162,7 @@ public final class Drafting {
         }
         return inspection
                 .of(sides.get(1))
-                .filter(other -> WORSE.indexOf(other.verdict())
-                        > WORSE.indexOf(first.get().verdict()))
+                .filter(other -> other.verdict().worseThan(first.get().verdict()))
                 .map(other -> other.saying("Right leg: " + other.text()))
                 .or(() -> first);
     }

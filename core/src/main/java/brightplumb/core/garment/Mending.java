@@ -31,8 +31,6 @@ record Mending(
     /** A choice is a greater step than any amount. */
     private static final double A_CHOICE = 1000;
 
-    private static final List<Verdict> WORSE = List.of(Verdict.TRUE, Verdict.NOT_TAKEN, Verdict.WATCH, Verdict.OFF);
-
     /** A check with those of its remedies that mend it. */
     Check kept(Check check) {
         boolean hangsStraight = check.verdict() == Verdict.TRUE || check.verdict() == Verdict.NOT_TAKEN;
@@ -57,8 +55,7 @@ record Mending(
                 found.stream().collect(Collectors.toMap(Check::id, Check::verdict, (one, other) -> one));
         return after.get(check.id()) == Verdict.TRUE
                 && after.entrySet().stream()
-                        .allMatch(e -> WORSE.indexOf(e.getValue())
-                                <= WORSE.indexOf(before.getOrDefault(e.getKey(), Verdict.TRUE)));
+                        .noneMatch(e -> e.getValue().worseThan(before.getOrDefault(e.getKey(), Verdict.TRUE)));
     }
 
     /** How far a remedy moves what is set, mm. */

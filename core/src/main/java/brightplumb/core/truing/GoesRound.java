@@ -26,6 +26,7 @@ import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /** Whether the garment goes round the body, whatever ease was asked: as sewn and stretched, with the least room the cloth and the place need. */
@@ -138,17 +139,12 @@ final class GoesRound {
                 : ", and the cloth does not give.";
     }
 
-    private static List<Remedy> eased(Inspected on, Setting setting, String text, ToDoubleFunctionOfRound lacking) {
+    private static List<Remedy> eased(Inspected on, Setting setting, String text, Function<Inspected, Round> lacking) {
         double now = on.set().came(setting, on.draft().facts()).value();
-        ToDoubleFunction<Inspected> spare = tried -> lacking.of(tried).spare();
+        ToDoubleFunction<Inspected> spare = tried -> lacking.apply(tried).spare();
         return on.settles(setting, now, now + 4 * Math.abs(spare.applyAsDouble(on)) + Length.INCH, spare).stream()
                 .mapToObj(amount -> new Remedy(text, Map.of(setting.key(), Math.ceil(amount * 2) / 2)))
                 .toList();
-    }
-
-    /** What is looked at, drawn again. */
-    private interface ToDoubleFunctionOfRound {
-        Round of(Inspected tried);
     }
 
     /**

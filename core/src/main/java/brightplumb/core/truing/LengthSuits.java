@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.BandSettings;
 import brightplumb.core.rule.ClosureSettings;
@@ -96,8 +97,8 @@ final class LengthSuits {
         double slit = skirt && on.draft().steps().stream().anyMatch(s -> s.id().equals("slit"))
                 ? on.set().amount(HemSettings.SLIT).value()
                 : 0;
-        double zip = on.length(brightplumb.core.pattern.EdgeRole.CENTRE_BACK_ZIP, true);
-        double centre = zip + on.length(brightplumb.core.pattern.EdgeRole.CENTRE_BACK, true);
+        double zip = on.length(EdgeRole.CENTRE_BACK_ZIP, true);
+        double centre = zip + on.length(EdgeRole.CENTRE_BACK, true);
         if (slit > 0 && zip > 0 && centre - zip - slit < STAYS_CLOSED) {
             broken.add(new Bound(
                     "the zip",
