@@ -7,6 +7,7 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
+import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -74,15 +75,23 @@ final class HemTurns {
         private static double apart(CutPiece piece) {
             double worst = 0;
             double[] folds = folds(piece);
+            double highest = Math.min(folds[0], folds[1]) - piece.hem();
+            List<Segment> low =
+                    piece.cutLine().stream().filter(s -> lowest(s) >= highest).toList();
             for (double share : WAY_UP) {
                 double away = share * piece.hem();
                 for (int end = 0; end < 2; end++) {
-                    double above = ends(piece.cutLine(), folds[end] - away)[end];
-                    double below = ends(piece.cutLine(), folds[end] + away)[end];
+                    double above = ends(low, folds[end] - away)[end];
+                    double below = ends(low, folds[end] + away)[end];
                     worst = Math.max(worst, Math.abs(above - below));
                 }
             }
             return worst;
+        }
+
+        private static double lowest(Segment s) {
+            double ends = Math.max(s.from().y(), s.to().y());
+            return s instanceof Cubic c ? Math.max(ends, Math.max(c.c1().y(), c.c2().y())) : ends;
         }
 
         /** Where an outline lies farthest to the left and to the right on a level. */

@@ -24,28 +24,34 @@ public final class Crossings {
 
     /** The first place along a run at which it crosses another; ends count. */
     public static Optional<Meeting> first(List<? extends Segment> run, List<? extends Segment> other) {
-        double along = 0;
-        for (Segment a : run) {
-            Optional<Meeting> nearest = Optional.empty();
+        List<double[]> boxes = new ArrayList<>(other.size());
+        for (Segment b : other) {
+            boxes.add(box(b));
+        }
+        for (int i = 0; i < run.size(); i++) {
+            Segment a = run.get(i);
             double[] box = box(a);
-            double before = 0;
-            for (Segment b : other) {
-                double[] at = apart(box, box(b)) ? null : parameters(a, b, ENDS_COUNT);
-                if (at != null) {
-                    double here = along + a.part(0, Math.max(0, at[0])).length();
-                    double there = before + b.part(0, Math.max(0, at[1])).length();
-                    if (nearest.isEmpty() || here < nearest.get().along()) {
-                        nearest = Optional.of(new Meeting(a.at(at[0]), here, there));
-                    }
+            double nearest = Double.POSITIVE_INFINITY;
+            double[] met = null;
+            int with = -1;
+            for (int j = 0; j < other.size(); j++) {
+                double[] at = apart(box, boxes.get(j)) ? null : parameters(a, other.get(j), ENDS_COUNT);
+                if (at != null && at[0] < nearest) {
+                    nearest = at[0];
+                    met = at;
+                    with = j;
                 }
-                before += b.length();
             }
-            if (nearest.isPresent()) {
-                return nearest;
+            if (met != null) {
+                return Optional.of(new Meeting(a.at(met[0]), lengthTo(run, i, met[0]), lengthTo(other, with, met[1])));
             }
-            along += a.length();
         }
         return Optional.empty();
+    }
+
+    private static double lengthTo(List<? extends Segment> run, int segment, double t) {
+        return Curves.length(run.subList(0, segment))
+                + run.get(segment).part(0, Math.max(0, t)).length();
     }
 
     /** A run prolonged straight on at both ends, mm. */

@@ -97,11 +97,28 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
         return length(0, 1, gauss(0, 1), 0);
     }
 
+    /** The places along it, written behind others. */
+    void flattened(int steps, double[] x, double[] y, int first) {
+        for (int i = 0; i < steps; i++) {
+            double t = (double) i / steps;
+            double s = 1 - t;
+            double b0 = s * s * s;
+            double b1 = 3 * s * s * t;
+            double b2 = 3 * s * t * t;
+            double b3 = t * t * t;
+            x[first + i] = b0 * from.x() + b1 * c1.x() + b2 * c2.x() + b3 * to.x();
+            y[first + i] = b0 * from.y() + b1 * c1.y() + b2 * c2.y() + b3 * to.y();
+        }
+    }
+
     private double length(double a, double b, double whole, int depth) {
         double middle = (a + b) / 2;
         double left = gauss(a, middle);
         double right = gauss(middle, b);
-        if (Math.abs(left + right - whole) < 1e-10 * (1 + whole) || depth > 18) {
+        // Eight nodes a part: halving a part brings its error down some 2^16 times, so the halves are that much nearer
+        // than they
+        // differ from the whole.
+        if (Math.abs(left + right - whole) < 1e-7 * (1 + whole) || depth > 18) {
             return left + right;
         }
         return length(a, middle, left, depth + 1) + length(middle, b, right, depth + 1);

@@ -10,6 +10,10 @@ public final class Curves {
     private static final int SEARCH = 16;
     /** What is this near a line (mm) lies on it. */
     private static final double ON = 1e-9;
+    /** Parameters no further apart than this are one. */
+    private static final double SAME = 1e-15;
+
+    private static final int MOST_STEPS = 60;
 
     private Curves() {}
 
@@ -73,16 +77,19 @@ public final class Curves {
         if (Math.abs(b0) < ON) {
             return OptionalDouble.of(0);
         }
+        double k1 = 3 * (b1 - b0);
+        double k2 = 3 * (b0 - 2 * b1 + b2);
+        double k3 = b3 - b0 + 3 * (b1 - b2);
         double before = 0;
         double fBefore = b0;
         for (int i = 1; i <= SEARCH; i++) {
             double t = (double) i / SEARCH;
-            double f = blend(b0, b1, b2, b3, t);
+            double f = b0 + t * (k1 + t * (k2 + t * k3));
             if (Math.abs(f) < ON) {
                 return OptionalDouble.of(t);
             }
             if (fBefore * f < 0) {
-                return Roots.between(before, t, u -> blend(b0, b1, b2, b3, u));
+                return OptionalDouble.of(rootBetween(before, t, fBefore, b0, k1, k2, k3));
             }
             before = t;
             fBefore = f;
@@ -90,9 +97,29 @@ public final class Curves {
         return OptionalDouble.empty();
     }
 
-    private static double blend(double b0, double b1, double b2, double b3, double t) {
-        double s = 1 - t;
-        return s * s * s * b0 + 3 * s * s * t * b1 + 3 * s * t * t * b2 + t * t * t * b3;
+    /** By Newton's steps, halved instead wherever one would leave the bracket. */
+    private static double rootBetween(
+            double from, double to, double fFrom, double k0, double k1, double k2, double k3) {
+        double low = from;
+        double high = to;
+        double t = (low + high) / 2;
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double f = k0 + t * (k1 + t * (k2 + t * k3));
+            if (f * fFrom > 0) {
+                low = t;
+            } else {
+                high = t;
+            }
+            double next = t - f / (k1 + t * (2 * k2 + 3 * t * k3));
+            if (!(next > low && next < high)) {
+                next = (low + high) / 2;
+            }
+            if (Math.abs(next - t) < SAME) {
+                return next;
+            }
+            t = next;
+        }
+        return t;
     }
 
     /** The x at which a run crosses a level for the first time, if it does. */

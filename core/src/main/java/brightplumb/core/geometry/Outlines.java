@@ -24,57 +24,85 @@ public final class Outlines {
 
     /** Whether an outline runs through itself. Curves are taken in twelve steps. */
     public static boolean crosses(List<Segment> outline) {
-        List<Point> points = Curves.flattened(outline, STEPS);
-        int n = points.size() - 1;
-        double[] x = new double[n + 1];
-        double[] y = new double[n + 1];
-        for (int i = 0; i <= n; i++) {
-            x[i] = points.get(i).x();
-            y[i] = points.get(i).y();
-        }
-        Boxes boxes = Boxes.of(x, y, n);
-        for (int i = 0; i < n; i++) {
-            int last = i == 0 ? n - 1 : n;
-            for (int box = (i + 2) / STEPS; box * STEPS < last; box++) {
-                if (boxes.apart(box, x, y, i)) {
-                    continue;
-                }
-                for (int j = Math.max(i + 2, box * STEPS); j < Math.min(last, (box + 1) * STEPS); j++) {
-                    if (side(x, y, i, j) * side(x, y, i, j + 1) < 0 && side(x, y, j, i) * side(x, y, j, i + 1) < 0) {
-                        return true;
-                    }
+        Stretches all = Stretches.of(outline);
+        int last = all.parts() - 1;
+        for (int a = 0; a <= last; a++) {
+            for (int b = a; b <= last; b++) {
+                if (!all.apart(a, b) && all.cross(a, b)) {
+                    return true;
                 }
             }
         }
         return false;
     }
 
-    /** The boxes round every twelve stretches, so that most pairs of stretches need not be looked at. */
-    private record Boxes(double[] left, double[] right, double[] top, double[] bottom) {
+    /**
+     * An outline in straight stretches, with the box round each of its segments, so that most pairs need not be looked at.
+     *
+     * @param starts the first stretch of each segment, and at last how many there are
+     */
+    private record Stretches(
+            double[] x, double[] y, int[] starts, double[] left, double[] right, double[] top, double[] bottom) {
 
-        static Boxes of(double[] x, double[] y, int n) {
-            int boxes = (n + STEPS - 1) / STEPS;
-            Boxes all = new Boxes(new double[boxes], new double[boxes], new double[boxes], new double[boxes]);
-            for (int b = 0; b < boxes; b++) {
-                int from = b * STEPS;
-                all.left[b] = all.right[b] = x[from];
-                all.top[b] = all.bottom[b] = y[from];
-                for (int i = from; i <= Math.min(n, from + STEPS); i++) {
-                    all.left[b] = Math.min(all.left[b], x[i]);
-                    all.right[b] = Math.max(all.right[b], x[i]);
-                    all.top[b] = Math.min(all.top[b], y[i]);
-                    all.bottom[b] = Math.max(all.bottom[b], y[i]);
+        static Stretches of(List<Segment> outline) {
+            int parts = outline.size();
+            int[] starts = new int[parts + 1];
+            for (int p = 0; p < parts; p++) {
+                starts[p + 1] = starts[p] + (outline.get(p) instanceof Cubic ? STEPS : 1);
+            }
+            int n = starts[parts];
+            double[] x = new double[n + 1];
+            double[] y = new double[n + 1];
+            for (int p = 0; p < parts; p++) {
+                if (outline.get(p) instanceof Cubic curve) {
+                    curve.flattened(STEPS, x, y, starts[p]);
+                } else {
+                    x[starts[p]] = outline.get(p).from().x();
+                    y[starts[p]] = outline.get(p).from().y();
                 }
+            }
+            Point end = outline.get(parts - 1).to();
+            x[n] = end.x();
+            y[n] = end.y();
+            Stretches all = new Stretches(
+                    x, y, starts, new double[parts], new double[parts], new double[parts], new double[parts]);
+            for (int p = 0; p < parts; p++) {
+                all.box(p);
             }
             return all;
         }
 
-        /** Whether a stretch lies beside a box. */
-        boolean apart(int box, double[] x, double[] y, int i) {
-            return Math.max(x[i], x[i + 1]) < left[box]
-                    || Math.min(x[i], x[i + 1]) > right[box]
-                    || Math.max(y[i], y[i + 1]) < top[box]
-                    || Math.min(y[i], y[i + 1]) > bottom[box];
+        private void box(int part) {
+            left[part] = right[part] = x[starts[part]];
+            top[part] = bottom[part] = y[starts[part]];
+            for (int i = starts[part] + 1; i <= starts[part + 1]; i++) {
+                left[part] = Math.min(left[part], x[i]);
+                right[part] = Math.max(right[part], x[i]);
+                top[part] = Math.min(top[part], y[i]);
+                bottom[part] = Math.max(bottom[part], y[i]);
+            }
+        }
+
+        int parts() {
+            return left.length;
+        }
+
+        boolean apart(int a, int b) {
+            return left[a] > right[b] || left[b] > right[a] || top[a] > bottom[b] || top[b] > bottom[a];
+        }
+
+        /** Whether a stretch of one segment crosses one of another, or of its own; neighbours only touch. */
+        boolean cross(int a, int b) {
+            int n = starts[starts.length - 1];
+            for (int i = starts[a]; i < starts[a + 1]; i++) {
+                int last = i == 0 ? Math.min(n - 1, starts[b + 1]) : starts[b + 1];
+                for (int j = Math.max(i + 2, starts[b]); j < last; j++) {
+                    if (side(x, y, i, j) * side(x, y, i, j + 1) < 0 && side(x, y, j, i) * side(x, y, j, i + 1) < 0) {
+                        return true;
+                    }
+                }
+            }
+            return false;
         }
     }
 

@@ -41,23 +41,37 @@ public final class Roots {
             return OptionalDouble.empty();
         }
         try {
-            return OptionalDouble.of(solver.findRoot(new Bounded(f), low, high));
+            return OptionalDouble.of(solver.findRoot(new Bounded(f, low, atLow, high, atHigh), low, high));
         } catch (Lost lost) {
             return OptionalDouble.empty();
         }
     }
 
-    /** A function that may be asked only so often, and must answer with a number. */
+    /** A function that may be asked only so often, must answer with a number, and is not asked again at the ends. */
     private static final class Bounded implements DoubleUnaryOperator {
         private final DoubleUnaryOperator f;
+        private final double low;
+        private final double atLow;
+        private final double high;
+        private final double atHigh;
         private int asked;
 
-        Bounded(DoubleUnaryOperator f) {
+        Bounded(DoubleUnaryOperator f, double low, double atLow, double high, double atHigh) {
             this.f = f;
+            this.low = low;
+            this.atLow = atLow;
+            this.high = high;
+            this.atHigh = atHigh;
         }
 
         @Override
         public double applyAsDouble(double at) {
+            if (at == low) {
+                return atLow;
+            }
+            if (at == high) {
+                return atHigh;
+            }
             double value = f.applyAsDouble(at);
             if (Double.isNaN(value) || ++asked > MOST_ASKED) {
                 throw new Lost();

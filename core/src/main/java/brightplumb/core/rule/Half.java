@@ -6,9 +6,11 @@ public enum Half {
     BACK("back");
 
     private final String id;
+    private final String title;
 
     Half(String id) {
         this.id = id;
+        this.title = Character.toUpperCase(id.charAt(0)) + id.substring(1);
     }
 
     /** The half that lies behind, or the one in front. */
@@ -23,7 +25,7 @@ public enum Half {
 
     /** Its name at the start of a sentence. */
     public String title() {
-        return Character.toUpperCase(id.charAt(0)) + id.substring(1);
+        return title;
     }
 
     /** The name of its centre line. */

@@ -31,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -309,6 +310,23 @@ public record Inspected(
 
     /** What the garment measures all round at a level, as drawn. */
     public double girthAt(double y) {
-        return 2 * (widthAt(front(), y) + widthAt(back(), y));
+        return girths().applyAsDouble(y);
+    }
+
+    /** What it measures all round, level by level: where many levels are asked for, the lines are fetched once. */
+    public DoubleUnaryOperator girths() {
+        List<List<Segment>> sides = new ArrayList<>();
+        List<List<Segment>> centres = new ArrayList<>();
+        for (Piece panel : List.of(front(), back())) {
+            sides.add(panel.require(EdgeRole.SIDE).run());
+            centres.add(centre(panel));
+        }
+        return y -> {
+            double half = 0;
+            for (int i = 0; i < sides.size(); i++) {
+                half += at(sides.get(i), y) - at(centres.get(i), y);
+            }
+            return 2 * half;
+        };
     }
 }

@@ -45,11 +45,6 @@ public final class Table {
         return new Table(sheet, measures, set.on(Body.of(sheet, side)), side, before);
     }
 
-    /** The same table with the paper as it was before anything was said on it. */
-    public Table afresh() {
-        return new Table(sheet, measures, set, hand, before);
-    }
-
     public Sheet sheet() {
         return sheet;
     }

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * Legs at a step inside a skirt. From mid-thigh down, legs a step apart are separated in proportion to the way down the leg; the cloth
@@ -33,6 +34,7 @@ final class Stepping implements Evidence {
     private static final int LEVELS = 12;
 
     private final Inspected on;
+    private final DoubleUnaryOperator girths;
     private final double give;
     private final double slit;
     /** How far the garment's top lies below the waist of the body. */
@@ -44,6 +46,7 @@ final class Stepping implements Evidence {
     Stepping(Inspected on) {
         this.on = on;
         Body body = on.body();
+        this.girths = on.girths();
         this.give = 1 + on.set().cloth().stretch();
         this.stride = Stride.of(body, on.set().amount(HemSettings.STRIDE));
         // A slit opens, and a kick fold gives, from the hem up.
@@ -95,7 +98,7 @@ final class Stepping implements Evidence {
     }
 
     double has(double y) {
-        return on.girthAt(y) * give;
+        return girths.applyAsDouble(y) * give;
     }
 
     double needs(double y) {
@@ -134,7 +137,7 @@ final class Stepping implements Evidence {
     public List<Figure> figures() {
         double hem = on.hemY() - 0.5;
         List<Figure> figures = new ArrayList<>(List.of(
-                Figure.mm("hem all round", on.girthAt(hem)),
+                Figure.mm("hem all round", girths.applyAsDouble(hem)),
                 Figure.mm("a step takes there", needs(hem)),
                 Figure.together("opens from the hem", slit),
                 Figure.mm("must open", needed),

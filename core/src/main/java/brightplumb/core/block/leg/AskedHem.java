@@ -5,12 +5,10 @@ import static brightplumb.core.rule.LegSettings.HEM;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
-import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Settings;
-import brightplumb.core.table.Table;
-import brightplumb.core.working.Fact;
+import java.util.function.DoubleUnaryOperator;
 
-/** Legs whose hem, where one is asked, is sewn as wide as it was asked. */
+/** Keeps a hem that is asked as wide as it was asked. */
 final class AskedHem {
 
     /** A hem that was asked is drawn as asked within this, mm. */
@@ -24,41 +22,39 @@ final class AskedHem {
     private AskedHem() {}
 
     /**
-     * Drafts the legs. A hem leaves both seams square, and where these lean it ends a little above or below the level at which its width was
-     * laid off; a hem that was asked is laid off again, by as much wider or narrower.
+     * How much wider than asked a hem is laid off, mm all round. A hem leaves both seams square, and where these lean it ends a little above
+     * or below the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. 0 where none was
+     * asked.
      *
-     * @throws Refusal when the amounts leave no leg to draw, naming the one at fault
+     * @param drawn what the hem comes to all round, laid off so much wider, mm
+     * @throws Refusal when a hem that a hand set cannot be had
      */
-    static Draft drafted(Table table) {
-        Draft drawn = new LegBlock(table, 0).draft();
+    static double wider(Settings set, DoubleUnaryOperator drawn) {
+        if (!set.askedBeyondWay(HEM)) {
+            return 0;
+        }
+        double asked = set.amount(HEM).value();
         double before = 0;
-        double lackedBefore = hemLacks(table.set(), drawn);
-        double wider = lackedBefore;
+        double lackedBefore = asked - drawn.applyAsDouble(0);
+        double wider = 0;
         double lacks = lackedBefore;
+        double next = lackedBefore;
         for (int i = 0; i < MOST_LAID && Math.abs(lacks) > AS_ASKED; i++) {
-            drawn = new LegBlock(table.afresh(), wider).draft();
-            lacks = hemLacks(table.set(), drawn);
+            wider = next;
+            lacks = asked - drawn.applyAsDouble(wider);
             // The steeper the seams the less of what is given comes out at the hem: the next try follows what the last
             // two gave.
             double gave = (lackedBefore - lacks) / (wider - before);
             before = wider;
             lackedBefore = lacks;
-            wider += lacks / Math.max(0.2, gave);
+            next = wider + lacks / Math.max(0.2, gave);
         }
-        if (Math.abs(lacks) > KEPT && table.set().byHand(HEM)) {
+        if (Math.abs(lacks) > KEPT && set.byHand(HEM)) {
             throw new Refusal(
                     "settings.hem",
                     "On so short a leg the seams lean too much for this hem; it would come out at "
-                            + TapeWriter.inBoth(
-                                    Length.mm(drawn.fact(Fact.HEM_GIRTH).value())));
+                            + TapeWriter.inBoth(Length.mm(asked - lacks)));
         }
-        return drawn;
-    }
-
-    /** How much narrower the hem was drawn than it was asked; nothing where none was asked. */
-    private static double hemLacks(Settings set, Draft drawn) {
-        return set.askedBeyondWay(HEM)
-                ? set.amount(HEM).value() - drawn.fact(Fact.HEM_GIRTH).value()
-                : 0;
+        return wider;
     }
 }

@@ -20,7 +20,6 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Pattern;
@@ -37,8 +36,6 @@ import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * The trouser block: front and back of a leg over the same lines. The centre-front line is x = 0 with the side at +x and the fork at −x;
@@ -54,11 +51,8 @@ final class LegBlock {
     private final Paper paper;
     private final Body body;
     private final Settings set;
-    private final double hemWider;
 
-    /** @param hemWider how much wider than asked the hem is laid off, mm */
-    LegBlock(Table table, double hemWider) {
-        this.hemWider = hemWider;
+    LegBlock(Table table) {
         this.table = table;
         this.paper = table.paper();
         this.body = table.body();
@@ -97,7 +91,7 @@ final class LegBlock {
                 set.amount(FRONT_EXTENSION).named("crotch.extension.front", "front extension"),
                 "Front fork out from the centre",
                 set.why(FRONT_EXTENSION));
-        var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length, hemWider);
+        var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length);
         laidOff(FRONT, -extension.value(), extension.value() + frontHip.value(), crotch);
 
         // Waist and darts
@@ -115,34 +109,49 @@ final class LegBlock {
         double seatY = set.amount(HIP_ABOVE_CROTCH).value() > 0
                 ? hipDepth.value()
                 : set.belowBand(body.hipDepthAtCentre()).value();
+        var fork = new LegFork(body, set, paper, crotch, guess);
         boolean twoChords = set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
-        var inner = new LegInner(
+        var frontCentre = new LegInner.Centre(
+                Point.of(front.centreIn().value(), drop.value()),
+                Point.of(-frontOut.value(), seatY),
+                twoChords ? Double.NaN : fork.guide(CURVE_GUIDE_FRONT),
+                twoChords ? LegInner.TWO_CHORDS : LegInner.SHARE);
+        var backCentre = new LegInner.Centre(
+                Point.of(back.centreIn().value(), 0),
+                Point.of(backHipIn.value(), seatY),
+                fork.guide(CURVE_GUIDE_BACK),
+                LegInner.SHARE);
+        double hemWider = AskedHem.wider(set, wider -> {
+            LegInner tried = inner(
+                    frame,
+                    wider,
+                    frontCentre,
+                    backCentre,
+                    from(front, hipDepth, sideRise),
+                    from(back, hipDepth, sideRise),
+                    crotch,
+                    length);
+            return tried.hemGirth(fork.found(tried));
+        });
+        LegInner inner = inner(
                 frame,
-                new LegInner.Centre(
-                        Point.of(front.centreIn().value(), drop.value()),
-                        Point.of(-frontOut.value(), seatY),
-                        twoChords ? Double.NaN : guide(CURVE_GUIDE_FRONT),
-                        twoChords ? LegInner.TWO_CHORDS : LegInner.SHARE),
-                new LegInner.Centre(
-                        Point.of(back.centreIn().value(), 0),
-                        Point.of(backHipIn.value(), seatY),
-                        guide(CURVE_GUIDE_BACK),
-                        LegInner.SHARE),
+                hemWider,
+                frontCentre,
+                backCentre,
                 from(front, hipDepth, sideRise),
                 from(back, hipDepth, sideRise),
-                crotch.value(),
-                length.value(),
-                set.amount(STRETCH_IN).value(),
-                set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT);
-        ForkSolver.Found found = solved(inner, crotch, guess);
+                crotch,
+                length);
+        ForkSolver.Found found = fork.found(inner);
+        fork.say(found);
         LegInner.Drawn drawn = inner.drawn(found.extension(), found.drop(), found.rise());
         if (drawn == null) {
             throw new Refusal(
                     set.toBlame(),
                     "No crotch curve can be drawn from this; look at hip, rise and waist to hip, or bring extensions and guides nearer to the usual");
         }
-        guideStep(FRONT, CURVE_GUIDE_FRONT, drawn.front());
-        guideStep(BACK, CURVE_GUIDE_BACK, drawn.back());
+        fork.guideStep(FRONT, CURVE_GUIDE_FRONT, drawn.front());
+        fork.guideStep(BACK, CURVE_GUIDE_BACK, drawn.back());
 
         // The lines. The front's side is the master; the back's waist point rises or falls until both sides are one
         // length.
@@ -188,6 +197,28 @@ final class LegBlock {
             WaistNotices.zipEnd(paper, top + zip, hipDepth.value(), top);
         }
         return table.finished(pattern);
+    }
+
+    private LegInner inner(
+            LegFrame frame,
+            double hemWider,
+            LegInner.Centre front,
+            LegInner.Centre back,
+            LegInner.SideFrom frontSide,
+            LegInner.SideFrom backSide,
+            Amount crotch,
+            Amount length) {
+        return new LegInner(
+                frame,
+                hemWider,
+                front,
+                back,
+                frontSide,
+                backSide,
+                crotch.value(),
+                length.value(),
+                set.amount(STRETCH_IN).value(),
+                set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT);
     }
 
     private Amount crotchDepth() {
@@ -289,45 +320,6 @@ final class LegBlock {
                 set.why(setting));
     }
 
-    private double guide(Setting setting) {
-        return set.asked(setting).map(Amount::value).orElse(Double.NaN);
-    }
-
-    private void guideStep(Half panel, Setting setting, CrotchSeam seam) {
-        String id = "crotch.guide." + panel.id();
-        paper.draw(
-                panel.id(),
-                MEASURE,
-                "",
-                new Line(
-                        Point.of(0, paper.known(LegFacts.CROTCH_DEPTH).value()),
-                        Point.of(-seam.guide(), -seam.guide())
-                                .times(Math.sqrt(0.5))
-                                .plus(Point.of(
-                                        0, paper.known(LegFacts.CROTCH_DEPTH).value()))));
-        boolean twoChords = panel == FRONT && set.choice(FRONT_CURVE, FrontCurve.class) == FrontCurve.TWO_CHORDS;
-        Amount asked = twoChords ? null : set.asked(setting).orElse(null);
-        boolean held = asked != null && Math.abs(asked.value() - seam.guide()) > 0.05;
-        if (held && set.byHand(setting)) {
-            throw new Refusal(
-                    "settings." + setting.key(),
-                    "Here the " + panel.id() + " curve lies "
-                            + (asked.value() > seam.guide() ? "at most " : "at least ")
-                            + TapeWriter.inBoth(Length.mm(seam.guide())) + " from the corner");
-        }
-        paper.step(
-                (asked == null || held
-                                ? Amount.found(
-                                        twoChords
-                                                ? "where two chords cross"
-                                                : held ? "held off the chord" : "0.62 of the way to the chord",
-                                        seam.guide())
-                                : asked)
-                        .named(id, panel.id() + " curve at 45°"),
-                panel.title() + " curve from the corner, at 45°",
-                panel == FRONT ? "The front curve is shallow." : "The back curve is longer, and flatter at the seat.");
-    }
-
     private Amount usualRise() {
         return body.hip().over(32);
     }
@@ -344,64 +336,5 @@ final class LegBlock {
                 ? Point.of(quarter.hipX() - quarter.waistEnd(), hipDepth.value() + sideRise.value())
                         .unit()
                 : null;
-    }
-
-    private ForkSolver.Found solved(LegInner inner, Amount crotch, Amount guess) {
-        Optional<Amount> setDrop = set.asked(FORK_DROP);
-        Amount extension = set.amount(BACK_EXTENSION);
-        var solver = new ForkSolver(
-                inner, setDrop.isPresent() ? OptionalDouble.of(setDrop.get().value()) : OptionalDouble.empty());
-        Optional<Amount> taped = body.find(Measure.CROTCH_LENGTH);
-        boolean byTape = taped.isPresent() && set.asked(BACK_RISE).isEmpty();
-        ForkSolver.Found found = byTape
-                ? solver.loop(extension.value(), loop(taped.get(), crotch).value(), !set.byHand(BACK_EXTENSION))
-                : solver.drop(extension.value(), guess.value());
-        boolean moved = Math.abs(found.extension() - extension.value()) > 0.01;
-        paper.step(
-                (moved ? Amount.found("changed until the loop is long enough", found.extension()) : extension)
-                        .as(LegFacts.EXTENSION_BACK, "back extension"),
-                "Back fork out from the centre",
-                moved
-                        ? "The rise alone did not give the loop its length, so the fork goes up to 15 % further or less far."
-                        : set.why(BACK_EXTENSION));
-        paper.step(
-                (setDrop.isPresent() ? setDrop.get() : Amount.found("until the inseams are one length", found.drop()))
-                        .as(LegFacts.FORK_DROP, "back fork down"),
-                "Back fork down",
-                setDrop.isPresent()
-                        ? set.why(FORK_DROP)
-                        : found.inseamsMeet()
-                                ? "The wider back fork makes a longer inseam; dropping it brings both to one length."
-                                : "As far as a fork may drop; the inseams still differ.");
-        paper.step(
-                (byTape ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
-                        .as(LegFacts.BACK_RISE, "centre back up"),
-                "Centre back up",
-                whyRise(byTape, found));
-        return found;
-    }
-
-    private String whyRise(boolean byTape, ForkSolver.Found found) {
-        if (set.asked(BACK_RISE).isPresent()) {
-            return set.why(BACK_RISE);
-        }
-        if (!byTape) {
-            return "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.";
-        }
-        double missing = Math.abs(found.missing());
-        return !(missing >= 0.5)
-                ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
-                : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
-                        + TapeWriter.inBoth(Length.mm(missing)) + " from what the tape asks.";
-    }
-
-    private Amount loop(Amount taped, Amount crotch) {
-        // The tape and the rise stay whole: a band that is included comes off the depth, and so twice off the loop.
-        Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
-        return paper.step(
-                "crotch.wanted",
-                "Loop wanted, waist to waist",
-                taped.plus(crotch.minus(rise).times(2)),
-                "The loop gets what the depth got, twice: once down the front and once up the back.");
     }
 }

@@ -41,6 +41,9 @@ final class LegFrame {
     private final boolean crotchWide;
 
     private final boolean plumb;
+    /** Straight from wherever it begins to its hem, whether or not a knee lies on the way. */
+    private final boolean toHem;
+
     private final double hipX;
     private final double crease;
     private final double frontExtension;
@@ -53,15 +56,7 @@ final class LegFrame {
     private final double atInseam;
     private final double atSide;
 
-    LegFrame(
-            Body body,
-            Settings set,
-            Paper paper,
-            Amount frontHip,
-            Amount crotch,
-            Amount knee,
-            Amount length,
-            double hemWider) {
+    LegFrame(Body body, Settings set, Paper paper, Amount frontHip, Amount crotch, Amount knee, Amount length) {
         this.set = set;
         this.paper = paper;
         this.shape = set.choice(LEG_SHAPE, LegShape.class);
@@ -80,7 +75,7 @@ final class LegFrame {
         this.crotchWide = straight && !hemAsked;
         this.plumb = shape == LegShape.PLUMB && !hemAsked;
         // A straight leg, and a short one whose hem is asked, has no knee on its way.
-        boolean toHem = straight || (shorts && hemAsked);
+        this.toHem = straight || (shorts && hemAsked);
         this.kneeY = toHem ? length.value() : knee.value();
         this.footY = toHem || !shorts ? length.value() : foot(body, knee);
         Amount line = frontHip.plus(extension).named(null, "front crotch line");
@@ -89,7 +84,7 @@ final class LegFrame {
                 set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2);
         this.backWider = narrower;
         Amount atFoot = crotchWide ? line : half(HEM, narrower);
-        this.footWidth = atFoot.value() + hemWider / 2;
+        this.footWidth = atFoot.value();
         this.kneeWidth = toHem ? footWidth : half(KNEE, narrower).value();
         if (Math.min(footWidth, kneeWidth) < 2.5 * Length.INCH) {
             throw new Refusal(
@@ -144,12 +139,13 @@ final class LegFrame {
         return crotchY + THIGH_BELOW;
     }
 
-    Across knee(Half panel) {
-        return across(panel, kneeWidth, kneeY);
+    /** @param hemWider how much wider than its amount the hem is laid off, mm all round */
+    Across knee(Half panel, double hemWider) {
+        return across(panel, kneeWidth + (toHem ? hemWider / 2 : 0), kneeY);
     }
 
-    Across foot(Half panel) {
-        return across(panel, footWidth, footY);
+    Across foot(Half panel, double hemWider) {
+        return across(panel, footWidth + hemWider / 2, footY);
     }
 
     /** The garment's thigh across the crease, where the way asks for it; else null. */

@@ -48,6 +48,7 @@ final class LegInner implements ForkSolver.Drawing {
     record Drawn(LegRun frontInseam, LegRun backInseam, CrotchSeam front, CrotchSeam back) {}
 
     private final LegFrame frame;
+    private final double hemWider;
     private final Centre front;
     private final Centre back;
     private final double crotchY;
@@ -69,8 +70,10 @@ final class LegInner implements ForkSolver.Drawing {
      */
     record SideFrom(Point hip, Point leaving) {}
 
+    /** @param hemWider how much wider than its amount the hem is laid off, mm all round */
     LegInner(
             LegFrame frame,
+            double hemWider,
             Centre front,
             Centre back,
             SideFrom frontSide,
@@ -80,6 +83,7 @@ final class LegInner implements ForkSolver.Drawing {
             double stretchIn,
             boolean halfStraight) {
         this.frame = frame;
+        this.hemWider = hemWider;
         this.front = front;
         this.back = back;
         this.crotchY = crotchY;
@@ -100,8 +104,8 @@ final class LegInner implements ForkSolver.Drawing {
     private LegRun inseam(Half panel, Point fork) {
         Point foot = frame.plumb()
                 ? Point.of(fork.x(), frame.kneeY())
-                : frame.foot(panel).inseam();
-        Point knee = frame.plumb() ? foot : frame.knee(panel).inseam();
+                : frame.foot(panel, hemWider).inseam();
+        Point knee = frame.plumb() ? foot : frame.knee(panel, hemWider).inseam();
         if (panel == BACK && halfStraight && !frame.straight()) {
             knee = knee.minus(foot.minus(knee).unit().times(knee.distance(fork) / 2));
         }
@@ -130,7 +134,7 @@ final class LegInner implements ForkSolver.Drawing {
         SideFrom edge = panel == FRONT ? frontSide : backSide;
         Point foot = frame.plumb()
                 ? Point.of(edge.hip().x(), frame.kneeY())
-                : frame.foot(panel).side();
+                : frame.foot(panel, hemWider).side();
         if (frame.straight()
                 && Math.abs(edge.hip().x() - foot.x()) < 1e-6
                 && edge.leaving().x() == 0) {
@@ -139,7 +143,7 @@ final class LegInner implements ForkSolver.Drawing {
         LegRun run = LegRun.swept(
                 edge.hip(),
                 edge.leaving(),
-                frame.plumb() ? foot : frame.knee(panel).side(),
+                frame.plumb() ? foot : frame.knee(panel, hemWider).side(),
                 foot);
         LegFrame.Across thigh = frame.thigh(panel);
         boolean tight = thigh != null
@@ -153,6 +157,13 @@ final class LegInner implements ForkSolver.Drawing {
     private double toHem(Half panel, LegRun inseam) {
         return Curves.length(
                 inseam.to(LegRun.Hem.drawn(side(panel), inseam, hemY).inseam()));
+    }
+
+    /** What the hem comes to all round where the back fork is so, mm: square to seams that lean, it ends a little off the level of its width. */
+    double hemGirth(ForkSolver.Found found) {
+        return LegRun.Hem.drawn(side(FRONT), frontInseam, hemY).width()
+                + LegRun.Hem.drawn(side(BACK), inseam(BACK, backFork(found.extension(), found.drop())), hemY)
+                        .width();
     }
 
     @Override

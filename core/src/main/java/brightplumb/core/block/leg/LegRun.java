@@ -126,6 +126,11 @@ record LegRun(List<Segment> whole) {
             return new Hem(outer.at(), inner.at(), List.copyOf(run));
         }
 
+        /** Straight across, mm. */
+        double width() {
+            return side.x() - inseam.x();
+        }
+
         private static final double LEVEL = 1e-9;
 
         /** Where a hem is square to an edge and, bent, comes to its level: a little below it where the edge leans in. */

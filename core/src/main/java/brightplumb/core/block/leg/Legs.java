@@ -100,6 +100,6 @@ public final class Legs implements Operation {
 
     @Override
     public Draft on(Draft before, Table table) {
-        return LeftAndRight.drafted(table, AskedHem::drafted);
+        return LeftAndRight.drafted(table, t -> new LegBlock(t).draft());
     }
 }

@@ -21,7 +21,7 @@ import java.util.OptionalDouble;
  */
 public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
 
-    private static final double EXACT = 1e-10;
+    private static final double EXACT = 1e-8;
     private static final int MOST_ROUNDS = 80;
 
     /**
