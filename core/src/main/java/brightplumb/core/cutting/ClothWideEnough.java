@@ -19,7 +19,6 @@ import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.Comparator;
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.DoubleStream;
@@ -77,11 +76,14 @@ final class ClothWideEnough {
     record Across(CutPiece cut, Cloth cloth, double left, double piece) implements Evidence {
 
         static Across of(CutPiece cut, Cloth cloth) {
-            DoubleSummaryStatistics xs = Curves.flattened(upright(cut), 12).stream()
-                    .mapToDouble(Point::x)
-                    .summaryStatistics();
-            double left = cut.onFold() && !turned(cut) ? 0 : xs.getMin();
-            return new Across(cut, cloth, left, xs.getMax() - left);
+            double least = Double.POSITIVE_INFINITY;
+            double most = Double.NEGATIVE_INFINITY;
+            for (Point place : Curves.flattened(upright(cut), 12)) {
+                least = Math.min(least, place.x());
+                most = Math.max(most, place.x());
+            }
+            double left = cut.onFold() && !turned(cut) ? 0 : least;
+            return new Across(cut, cloth, left, most - left);
         }
 
         /** Whether a piece's grain runs across it as it is drawn, as a band's does. */

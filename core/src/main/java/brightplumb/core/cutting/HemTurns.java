@@ -80,13 +80,18 @@ final class HemTurns {
                     piece.cutLine().stream().filter(s -> lowest(s) >= highest).toList();
             for (double share : WAY_UP) {
                 double away = share * piece.hem();
-                for (int end = 0; end < 2; end++) {
-                    double above = ends(low, folds[end] - away)[end];
-                    double below = ends(low, folds[end] + away)[end];
-                    worst = Math.max(worst, Math.abs(above - below));
-                }
+                double[] centre = unlike(low, folds[0], away);
+                double[] side = folds[1] == folds[0] ? centre : unlike(low, folds[1], away);
+                worst = Math.max(worst, Math.max(centre[0], side[1]));
             }
             return worst;
+        }
+
+        /** How far the ends of an outline lie apart as far above a fold as below it, on the left and on the right. */
+        private static double[] unlike(List<Segment> outline, double fold, double away) {
+            double[] above = ends(outline, fold - away);
+            double[] below = ends(outline, fold + away);
+            return new double[] {Math.abs(above[0] - below[0]), Math.abs(above[1] - below[1])};
         }
 
         private static double lowest(Segment s) {

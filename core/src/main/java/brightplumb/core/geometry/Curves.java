@@ -19,7 +19,11 @@ public final class Curves {
 
     /** The length along a run, in mm. */
     public static double length(List<? extends Segment> run) {
-        return run.stream().mapToDouble(Segment::length).sum();
+        double length = 0;
+        for (Segment segment : run) {
+            length += segment.length();
+        }
+        return length;
     }
 
     /** The run after a move of the paper. */

@@ -55,9 +55,14 @@ public final class Loops {
     }
 
     /** Whether two joined segments only go forward along the way from end to end, so that they cannot meet again. */
-    private static boolean onward(Segment a, Segment b) {
+    static boolean onward(Segment a, Segment b) {
         Point way = b.to().minus(a.from());
         return forward(a, way) && forward(b, way);
+    }
+
+    /** Whether a segment only goes forward along the way between its ends, so that it cannot meet itself. */
+    static boolean onward(Segment s) {
+        return forward(s, s.to().minus(s.from()));
     }
 
     private static boolean forward(Segment s, Point way) {

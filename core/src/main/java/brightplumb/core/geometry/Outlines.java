@@ -28,12 +28,17 @@ public final class Outlines {
         int last = all.parts() - 1;
         for (int a = 0; a <= last; a++) {
             for (int b = a; b <= last; b++) {
-                if (!all.apart(a, b) && all.cross(a, b)) {
+                if (!all.apart(a, b) && !onward(outline, a, b) && all.cross(a, b)) {
                     return true;
                 }
             }
         }
         return false;
+    }
+
+    /** Whether it is plain that two segments do not cross: one and the same, or neighbours, that only go forward. */
+    private static boolean onward(List<Segment> outline, int a, int b) {
+        return b == a ? Loops.onward(outline.get(a)) : b == a + 1 && Loops.onward(outline.get(a), outline.get(b));
     }
 
     /**

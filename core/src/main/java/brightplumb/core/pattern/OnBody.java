@@ -7,6 +7,8 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * Where the cloth of a piece lies on the body, in the coordinates the body was drafted in. A piece that was cut apart, swung or opened lies
@@ -27,8 +29,8 @@ public record OnBody(List<Zone> zones) {
             region = List.copyOf(region);
         }
 
-        boolean holds(Point at) {
-            return region.isEmpty() || Outlines.inside(region, at);
+        private Predicate<Point> holds() {
+            return region.isEmpty() ? anywhere -> true : Outlines.inside(region);
         }
     }
 
@@ -44,7 +46,20 @@ public record OnBody(List<Zone> zones) {
 
     /** How the cloth at a place of the piece is moved to lie on the body; empty where it is hidden. */
     public Optional<Rigid> at(Point place) {
-        return zones.stream().filter(z -> z.holds(place)).findFirst().map(Zone::move);
+        return moves().apply(place);
+    }
+
+    /** The same for several places. */
+    Function<Point, Optional<Rigid>> moves() {
+        List<Predicate<Point>> holds = zones.stream().map(Zone::holds).toList();
+        return place -> {
+            for (int i = 0; i < holds.size(); i++) {
+                if (holds.get(i).test(place)) {
+                    return Optional.of(zones.get(i).move());
+                }
+            }
+            return Optional.empty();
+        };
     }
 
     /** The same lying for a piece that was moved on the paper. */

@@ -21,8 +21,12 @@ public record Pattern(List<Piece> pieces, List<Join> joins) {
     public Pattern {
         pieces = List.copyOf(pieces);
         joins = List.copyOf(joins);
-        if (pieces.stream().map(Piece::id).distinct().count() != pieces.size()) {
-            throw new IllegalArgumentException("Two pieces of one name");
+        for (int i = 0; i < pieces.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (pieces.get(i).id().equals(pieces.get(j).id())) {
+                    throw new IllegalArgumentException("Two pieces of one name");
+                }
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -68,7 +69,11 @@ public record Piece(
 
     /** The closed sewn outline. */
     public List<Segment> sewLine() {
-        return edges.stream().flatMap(s -> s.run().stream()).toList();
+        List<Segment> outline = new ArrayList<>();
+        for (Edge edge : edges) {
+            outline.addAll(edge.run());
+        }
+        return List.copyOf(outline);
     }
 
     /** Its upper edge, where the outline begins. */

@@ -29,9 +29,20 @@ public final class Relaid {
         }
         Pattern laid = after.withJoins(joins.stream().map(Relaid::eased).toList());
         for (Join join : laid.joins()) {
-            laid = notched(laid, join);
+            if (!asItWas(before, laid, join)) {
+                laid = notched(laid, join);
+            }
         }
         return laid;
+    }
+
+    /** Whether no edge of a join was drawn otherwise, so that its notches still meet. */
+    private static boolean asItWas(Pattern before, Pattern after, Join join) {
+        return join.layers().stream()
+                .flatMap(run -> run.stretches().stream())
+                .allMatch(s -> before.piece(s.piece())
+                        .run(s.role(), s.nth())
+                        .equals(after.piece(s.piece()).run(s.role(), s.nth())));
     }
 
     private static Run whole(Pattern before, Pattern after, Run run) {

@@ -7,6 +7,7 @@ import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A piece as it lies on the body: folds shut, zones where they belong, hidden cloth left out. Where hidden cloth leaves a gap in the
@@ -23,12 +24,12 @@ final class Worn {
     private Worn() {}
 
     static Piece of(Piece piece) {
-        OnBody lies = piece.onBody();
+        Function<Point, Optional<Rigid>> lies = piece.onBody().moves();
         List<Edge> seen = new ArrayList<>();
         for (Edge edge : piece.edges()) {
             List<Segment> run = new ArrayList<>();
             for (Segment part : edge.run()) {
-                lies.at(inside(part)).map(part::moved).ifPresent(moved -> {
+                lies.apply(inside(part)).map(part::moved).ifPresent(moved -> {
                     bridge(run, moved.from());
                     run.add(moved);
                 });
@@ -38,7 +39,7 @@ final class Worn {
             }
         }
         List<Dart> darts = new ArrayList<>(piece.darts().stream()
-                .flatMap(d -> lies.at(d.point()).stream().map(d::moved))
+                .flatMap(d -> lies.apply(d.point()).stream().map(d::moved))
                 .toList());
         piece.folds().forEach(f -> dart(f, lies).ifPresent(darts::add));
         return piece.withEdges(closed(seen))
@@ -46,7 +47,7 @@ final class Worn {
                 .withFolds(List.of())
                 .withLines(List.of())
                 .withMarks(piece.marks().stream()
-                        .flatMap(m -> lies.at(m.at().minus(m.direction().times(WITHIN))).stream()
+                        .flatMap(m -> lies.apply(m.at().minus(m.direction().times(WITHIN))).stream()
                                 .map(m::moved))
                         .toList())
                 .lying(OnBody.AS_DRAFTED);
@@ -81,13 +82,13 @@ final class Worn {
     }
 
     /** The dart that a fold stands for at its top. */
-    private static Optional<Dart> dart(Fold fold, OnBody lies) {
+    private static Optional<Dart> dart(Fold fold, Function<Point, Optional<Rigid>> lies) {
         if (fold.kind() != Fold.Kind.BOX || fold.out().size() < 2) {
             return Optional.empty();
         }
         Point across = fold.backTop().minus(fold.outTop()).unit().times(BESIDE);
-        Optional<Rigid> before = lies.at(fold.outTop().minus(across).plus(down(fold)));
-        Optional<Rigid> after = lies.at(fold.backTop().plus(across).plus(down(fold)));
+        Optional<Rigid> before = lies.apply(fold.outTop().minus(across).plus(down(fold)));
+        Optional<Rigid> after = lies.apply(fold.backTop().plus(across).plus(down(fold)));
         if (before.isEmpty() || after.isEmpty()) {
             return Optional.empty();
         }

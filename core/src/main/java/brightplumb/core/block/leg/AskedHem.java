@@ -6,6 +6,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.rule.Settings;
+import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
 
 /** Keeps a hem that is asked as wide as it was asked. */
@@ -21,18 +22,36 @@ final class AskedHem {
 
     private AskedHem() {}
 
+    /** Inner edges whose hem is as wide as asked, and where their fork lies. */
+    record Laid(LegInner inner, ForkSolver.Found found) {}
+
     /**
-     * How much wider than asked a hem is laid off, mm all round. A hem leaves both seams square, and where these lean it ends a little above
-     * or below the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. 0 where none was
-     * asked.
+     * Lays off the inner edges. A hem leaves both seams square, and where these lean it ends a little above or below the level at which its
+     * width was laid off; so one that was asked is laid off wider or narrower by as much.
      *
-     * @param drawn what the hem comes to all round, laid off so much wider, mm
+     * @param edges the inner edges with the hem laid off so much wider, mm
      * @throws Refusal when a hem that a hand set cannot be had
      */
-    static double wider(Settings set, DoubleUnaryOperator drawn) {
+    static Laid laid(Settings set, LegFork fork, DoubleFunction<LegInner> edges) {
         if (!set.askedBeyondWay(HEM)) {
-            return 0;
+            LegInner asAsked = edges.apply(0);
+            return new Laid(asAsked, fork.found(asAsked));
         }
+        LegInner usual = edges.apply(wider(set, fork, edges, fork.asked()));
+        ForkSolver.Found found = fork.found(usual);
+        if (found.extension() == fork.asked()) {
+            return new Laid(usual, found);
+        }
+        // The loop moved the fork, and with it how far the inseam leans.
+        LegInner moved = edges.apply(wider(set, fork, edges, found.extension()));
+        return new Laid(moved, fork.found(moved));
+    }
+
+    private static double wider(Settings set, LegFork fork, DoubleFunction<LegInner> edges, double extension) {
+        DoubleUnaryOperator drawn = wider -> {
+            LegInner tried = edges.apply(wider);
+            return tried.hemGirth(extension, fork.drop(tried, extension));
+        };
         double asked = set.amount(HEM).value();
         double before = 0;
         double lackedBefore = asked - drawn.applyAsDouble(0);

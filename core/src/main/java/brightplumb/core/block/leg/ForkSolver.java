@@ -49,7 +49,7 @@ final class ForkSolver {
 
     /** The drop alone, the rise as given. */
     Found drop(double extension, double rise) {
-        return found(extension, rise, 0);
+        return found(extension, dropFor(extension), rise, 0);
     }
 
     /**
@@ -64,7 +64,7 @@ final class ForkSolver {
         DoubleUnaryOperator byRise = rise -> drawing.loop(extension, drop, rise) - loop;
         OptionalDouble usual = Roots.between(USUAL_RISE[0], USUAL_RISE[1], byRise);
         if (usual.isPresent()) {
-            return found(extension, usual.getAsDouble(), 0);
+            return found(extension, drop, usual.getAsDouble(), 0);
         }
         boolean tooShort = byRise.applyAsDouble(USUAL_RISE[1]) < 0;
         double reached = extension;
@@ -74,7 +74,7 @@ final class ForkSolver {
             OptionalDouble extended = Roots.between(
                     Math.min(extension, end), Math.max(extension, end), e -> drawing.loop(e, dropFor(e), rise) - loop);
             if (extended.isPresent()) {
-                return found(extended.getAsDouble(), rise, 0);
+                return found(extended.getAsDouble(), dropFor(extended.getAsDouble()), rise, 0);
             }
             reached = end;
         }
@@ -83,14 +83,13 @@ final class ForkSolver {
         OptionalDouble wide =
                 Roots.between(WIDEST_RISE[0], WIDEST_RISE[1], rise -> drawing.loop(last, lastDrop, rise) - loop);
         if (wide.isPresent()) {
-            return found(last, wide.getAsDouble(), 0);
+            return found(last, lastDrop, wide.getAsDouble(), 0);
         }
         double rise = WIDEST_RISE[tooShort ? 1 : 0];
-        return found(last, rise, loop - drawing.loop(last, lastDrop, rise));
+        return found(last, lastDrop, rise, loop - drawing.loop(last, lastDrop, rise));
     }
 
-    private Found found(double extension, double rise, double missing) {
-        double drop = dropFor(extension);
+    private Found found(double extension, double drop, double rise, double missing) {
         boolean meet = setDrop.isPresent() || Math.abs(drawing.inseamsApart(extension, drop)) < 0.01;
         return new Found(extension, drop, rise, meet, missing);
     }

@@ -121,28 +121,22 @@ final class LegBlock {
                 Point.of(backHipIn.value(), seatY),
                 fork.guide(CURVE_GUIDE_BACK),
                 LegInner.SHARE);
-        double hemWider = AskedHem.wider(set, wider -> {
-            LegInner tried = inner(
-                    frame,
-                    wider,
-                    frontCentre,
-                    backCentre,
-                    from(front, hipDepth, sideRise),
-                    from(back, hipDepth, sideRise),
-                    crotch,
-                    length);
-            return tried.hemGirth(fork.found(tried));
-        });
-        LegInner inner = inner(
-                frame,
-                hemWider,
-                frontCentre,
-                backCentre,
-                from(front, hipDepth, sideRise),
-                from(back, hipDepth, sideRise),
-                crotch,
-                length);
-        ForkSolver.Found found = fork.found(inner);
+        AskedHem.Laid laid = AskedHem.laid(
+                set,
+                fork,
+                hemWider -> new LegInner(
+                        frame,
+                        hemWider,
+                        frontCentre,
+                        backCentre,
+                        from(front, hipDepth, sideRise),
+                        from(back, hipDepth, sideRise),
+                        crotch.value(),
+                        length.value(),
+                        set.amount(STRETCH_IN).value(),
+                        set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT));
+        LegInner inner = laid.inner();
+        ForkSolver.Found found = laid.found();
         fork.say(found);
         LegInner.Drawn drawn = inner.drawn(found.extension(), found.drop(), found.rise());
         if (drawn == null) {
@@ -197,28 +191,6 @@ final class LegBlock {
             WaistNotices.zipEnd(paper, top + zip, hipDepth.value(), top);
         }
         return table.finished(pattern);
-    }
-
-    private LegInner inner(
-            LegFrame frame,
-            double hemWider,
-            LegInner.Centre front,
-            LegInner.Centre back,
-            LegInner.SideFrom frontSide,
-            LegInner.SideFrom backSide,
-            Amount crotch,
-            Amount length) {
-        return new LegInner(
-                frame,
-                hemWider,
-                front,
-                back,
-                frontSide,
-                backSide,
-                crotch.value(),
-                length.value(),
-                set.amount(STRETCH_IN).value(),
-                set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT);
     }
 
     private Amount crotchDepth() {

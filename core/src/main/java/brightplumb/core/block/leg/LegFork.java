@@ -53,11 +53,23 @@ final class LegFork {
 
     /** Where the fork lies for these inner edges. */
     ForkSolver.Found found(LegInner inner) {
-        var solver = new ForkSolver(
-                inner, setDrop.stream().mapToDouble(Amount::value).findFirst());
         return loop.isPresent()
-                ? solver.loop(extension.value(), loop.get().value(), !set.byHand(BACK_EXTENSION))
-                : solver.drop(extension.value(), guess.value());
+                ? solver(inner).loop(extension.value(), loop.get().value(), !set.byHand(BACK_EXTENSION))
+                : solver(inner).drop(extension.value(), guess.value());
+    }
+
+    /** How far the fork drops so far out, mm, for these inner edges. */
+    double drop(LegInner inner, double extension) {
+        return solver(inner).drop(extension, guess.value()).drop();
+    }
+
+    private ForkSolver solver(LegInner inner) {
+        return new ForkSolver(inner, setDrop.stream().mapToDouble(Amount::value).findFirst());
+    }
+
+    /** How far out it was to lie, mm. */
+    double asked() {
+        return extension.value();
     }
 
     void say(ForkSolver.Found found) {

@@ -160,9 +160,9 @@ final class LegInner implements ForkSolver.Drawing {
     }
 
     /** What the hem comes to all round where the back fork is so, mm: square to seams that lean, it ends a little off the level of its width. */
-    double hemGirth(ForkSolver.Found found) {
+    double hemGirth(double extension, double drop) {
         return LegRun.Hem.drawn(side(FRONT), frontInseam, hemY).width()
-                + LegRun.Hem.drawn(side(BACK), inseam(BACK, backFork(found.extension(), found.drop())), hemY)
+                + LegRun.Hem.drawn(side(BACK), inseam(BACK, backFork(extension, drop)), hemY)
                         .width();
     }
 
