@@ -37,9 +37,12 @@ public final class Allowances {
 
     private final Settings set;
     private final AllowanceHabit habit;
+    private final boolean edgesByHand;
 
     private Allowances(Settings set) {
         this.set = set;
+        this.edgesByHand = set.hands().keySet().stream()
+                .anyMatch(s -> AllowanceSettings.ofEdge(s.key()).isPresent());
         this.habit = set.choice(AllowanceSettings.ALLOWANCES, AllowanceHabit.class);
     }
 
@@ -51,12 +54,14 @@ public final class Allowances {
     /** What is added outside an edge, mm. */
     public Allowance on(Piece piece, Edge edge) {
         boolean turned = edge.end() == End.HEM || edge.end() == End.CASING;
-        Setting byHand = AllowanceSettings.ofEdge(piece.id().toString(), edge.name());
         if (edge.end() == End.FOLD) {
             return Allowance.NONE;
         }
-        if (set.byHand(byHand)) {
-            return new Allowance(set.amount(byHand).value(), 0, turned);
+        if (edgesByHand) {
+            Setting byHand = AllowanceSettings.ofEdge(piece.id().toString(), edge.name());
+            if (set.byHand(byHand)) {
+                return new Allowance(set.amount(byHand).value(), 0, turned);
+            }
         }
         return switch (edge.end()) {
             case RAW, BOUND -> Allowance.NONE;

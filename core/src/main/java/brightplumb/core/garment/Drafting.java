@@ -93,8 +93,11 @@ public final class Drafting {
             Draft draft = garment.made(block, set, came::put);
             List<CutPiece> pieces = CutPlan.of(draft, set);
             for (CutPiece piece : pieces) {
-                sound(request, piece.piece().sewLine());
-                sound(request, piece.cutLine());
+                List<Segment> sewLine = piece.piece().sewLine();
+                sound(request, sewLine);
+                if (!piece.cutLine().equals(sewLine)) {
+                    sound(request, piece.cutLine());
+                }
             }
             return new CutOut(garment, set, block, draft, pieces, came);
         }

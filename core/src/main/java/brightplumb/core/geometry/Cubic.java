@@ -20,6 +20,11 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
         0.3626837833783620, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763
     };
 
+    /** A place along it is found within this, mm. */
+    private static final double ALONG = 1e-11;
+
+    private static final int MOST_STEPS = 60;
+
     /** A parabola that leaves toward {@code corner} and arrives from it. */
     public static Cubic parabola(Point from, Point corner, Point to) {
         return new Cubic(from, from.toward(corner, 2.0 / 3), to.toward(corner, 2.0 / 3), to);
@@ -109,6 +114,32 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
             x[first + i] = b0 * from.x() + b1 * c1.x() + b2 * c2.x() + b3 * to.x();
             y[first + i] = b0 * from.y() + b1 * c1.y() + b2 * c2.y() + b3 * to.y();
         }
+    }
+
+    /**
+     * The parameter so far along it, by Newton's steps; the bracket is halved where one would leave it.
+     *
+     * @param distance mm from its start, between 0 and its length
+     * @param length its length
+     */
+    double parameter(double distance, double length) {
+        double low = 0;
+        double high = 1;
+        double t = distance / length;
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double over = length(0, t, gauss(0, t), 0) - distance;
+            if (Math.abs(over) < ALONG) {
+                return t;
+            }
+            if (over < 0) {
+                low = t;
+            } else {
+                high = t;
+            }
+            double next = t - over / speed(t);
+            t = next > low && next < high ? next : (low + high) / 2;
+        }
+        return t;
     }
 
     private double length(double a, double b, double whole, int depth) {

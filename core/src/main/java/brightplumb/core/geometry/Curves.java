@@ -160,8 +160,7 @@ public final class Curves {
         if (segment instanceof Line || distance <= 0 || distance >= length) {
             return length == 0 ? 0 : Math.max(0, Math.min(1, distance / length));
         }
-        return Roots.between(0, 1, t -> t == 0 ? -distance : segment.part(0, t).length() - distance)
-                .orElse(1);
+        return ((Cubic) segment).parameter(distance, length);
     }
 
     /** A run cut in two, so far from its start; the first part is at least one segment long, and so is the second. */
