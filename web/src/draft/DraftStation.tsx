@@ -184,7 +184,16 @@ export function DraftStation() {
               onApply={(remedy) => undoable({ text: remedy.text, undo: work.apply(remedy) })}
             />
           )}
-          <Working draft={draft} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} />
+          <Working
+            draft={draft}
+            at={at < 0 ? null : at}
+            lit={lit}
+            onLit={setLit}
+            onGo={go}
+            onTake={(rival) =>
+              undoable({ text: rival.title, undo: work.apply({ settings: rival.settings, clothWidth: null }) })
+            }
+          />
         </div>
       </div>
       <PlumbStrip checks={draft.checks} ticket={id} />

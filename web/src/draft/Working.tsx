@@ -3,6 +3,7 @@ import type { Draft, Step } from '../api/client';
 import { Button } from '../kit/Button';
 import { Guesses } from '../tape/Guesses';
 import { useUnit } from '../tape/unit';
+import { type Rival, Rivals } from './Rivals';
 import { useStepValue, WorkingLine } from './WorkingLine';
 
 /** Steps whose amount is a setting, and so can be set by hand. */
@@ -32,6 +33,7 @@ type Props = {
   lit: string | null;
   onLit: (step: string | null) => void;
   onGo: (index: number | null) => void;
+  onTake: (rival: Rival) => void;
 };
 
 /** The worked arithmetic in the cutter's order. One step is open; those after it wait. */
@@ -78,7 +80,7 @@ export function Working(props: Props) {
             onPointerLeave={() => props.onLit(null)}
           >
             {i === step ? (
-              <OpenStep step={s} onClose={() => props.onGo(null)} />
+              <OpenStep step={s} onTake={props.onTake} onClose={() => props.onGo(null)} />
             ) : (
               <ClosedStep step={s} waits={at !== null && i > step} lit={lit === s.id} onOpen={() => props.onGo(i)} />
             )}
@@ -111,7 +113,7 @@ function ClosedStep(props: { step: Step; waits: boolean; lit: boolean; onOpen: (
   );
 }
 
-function OpenStep({ step, onClose }: { step: Step; onClose: () => void }) {
+function OpenStep({ step, onTake, onClose }: { step: Step; onTake: (rival: Rival) => void; onClose: () => void }) {
   const value = useStepValue();
   const unit = useUnit();
   const setting = SETTINGS[step.id];
@@ -135,20 +137,7 @@ function OpenStep({ step, onClose }: { step: Step; onClose: () => void }) {
         </p>
       )}
       <p className="mt-2 text-soft">{unit.words(step.why)}</p>
-      {step.rivals.length > 0 && (
-        <p className="mt-2 text-soft">
-          {step.rivals.map((r, i) => (
-            <span key={r.way}>
-              {i === 0 ? 'Other ways: ' : ', '}
-              {r.title}{' '}
-              <span className="font-semibold">
-                {value({ value: r.value, kind: step.kind, printed: { ...step.printed, inches: '', centimetres: '' } })}
-              </span>
-            </span>
-          ))}
-          .
-        </p>
-      )}
+      <Rivals step={step} onTake={onTake} />
       <div className="mt-3 flex gap-2">
         {field && <Button onClick={() => field.focus()}>Set by hand</Button>}
         <Button look="quiet" onClick={onClose}>

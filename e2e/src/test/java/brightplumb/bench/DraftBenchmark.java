@@ -5,6 +5,7 @@ import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.MadeWith;
 import brightplumb.core.garment.Rival;
+import brightplumb.core.garment.Rivals;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
@@ -111,6 +112,6 @@ public class DraftBenchmark {
 
     @Benchmark
     public Map<String, List<Rival>> draftWithRivals() {
-        return Drafting.rivals(Drafting.draft(request));
+        return Rivals.of(Drafting.draft(request));
     }
 }

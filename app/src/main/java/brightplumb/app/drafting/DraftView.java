@@ -52,8 +52,9 @@ public record DraftView(
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Token(String op, Double number, String name, Double value, String kind) {}
 
-    /** What another way would give. */
-    public record RivalView(String way, String title, double value, String formula) {}
+    /** What another way would give, or another habit in this way: then with its reason, and what is set to take it up. */
+    public record RivalView(
+            String way, String title, double value, String formula, String why, Map<String, Object> settings) {}
 
     /** What a step put on the paper. */
     public record DrawnView(String sheet, String role, String label, List<Segment> segments) {}

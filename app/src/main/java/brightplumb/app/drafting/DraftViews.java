@@ -3,9 +3,9 @@ package brightplumb.app.drafting;
 import brightplumb.app.drafting.DraftView.*;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.garment.Drafted;
-import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Guesses;
 import brightplumb.core.garment.Rival;
+import brightplumb.core.garment.Rivals;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -62,7 +62,7 @@ final class DraftViews {
                         .pieces()
                         .forEach(p -> madeBy.put(p, m.operation().id())));
         Pattern pattern = drafted.draft().pattern();
-        Map<String, List<Rival>> rivals = Drafting.rivals(drafted);
+        Map<String, List<Rival>> rivals = Rivals.of(drafted);
         Guesses guesses = Guesses.of(drafted);
         Map<String, Double> facts = new LinkedHashMap<>();
         drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));
@@ -149,7 +149,7 @@ final class DraftViews {
                 amount.id(),
                 step.why(),
                 rivals.stream()
-                        .map(r -> new RivalView(r.way(), r.title(), r.value(), r.formula()))
+                        .map(r -> new RivalView(r.way(), r.title(), r.value(), r.formula(), r.why(), r.settings()))
                         .toList(),
                 amount.estimated() || !guesses.isEmpty(),
                 keys(guesses),

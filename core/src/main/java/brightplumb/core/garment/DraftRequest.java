@@ -9,6 +9,7 @@ import brightplumb.core.rule.AgainstLevel;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.HabitSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import java.util.ArrayList;
@@ -74,6 +75,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
                 found.settings().stream().collect(Collectors.toMap(Setting::key, setting -> setting));
         settings.forEach((key, value) ->
                 read(AllowanceSettings.ofEdge(key).orElse(settable.get(key)), key, value, byHand, faults));
+        HabitSettings.clash(byHand).ifPresent(faults::add);
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
         }
@@ -96,6 +98,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         Map<Setting, Object> hands = new HashMap<>(byHand);
         List<Refusal.Fault> faults = new ArrayList<>();
         remedy.settings().forEach((key, value) -> read(setting(key).orElse(null), key, value, hands, faults));
+        HabitSettings.clash(hands).ifPresent(faults::add);
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
         }
@@ -161,6 +164,13 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
             return String.valueOf(value);
         }
         return TapeWriter.inBoth(Length.mm(value));
+    }
+
+    /** The same request with one thing set by hand. */
+    DraftRequest set(Setting setting, Choice choice) {
+        Map<Setting, Object> hands = new HashMap<>(byHand);
+        hands.put(setting, choice);
+        return new DraftRequest(cut, way, sheet, hands, cloth, made);
     }
 
     /** The same request for what another sheet says of the body. */

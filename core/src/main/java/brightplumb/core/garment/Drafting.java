@@ -9,15 +9,12 @@ import brightplumb.core.measure.Plausibility;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Notice;
-import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.Hand;
-import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.InForce;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
-import brightplumb.core.rule.Way;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.DraftingTable;
 import brightplumb.core.table.Inspected;
@@ -30,7 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same answer. */
@@ -223,41 +219,5 @@ public final class Drafting {
             }
         }
         return draft.noticing(notices);
-    }
-
-    /**
-     * What the other ways of the cut would give for each step, by the step's name; only where it differs by more than shows. A way that
-     * cannot draft this body gives none.
-     */
-    public static Map<String, List<Rival>> rivals(Drafted drafted) {
-        Map<String, List<Rival>> rivals = new LinkedHashMap<>();
-        for (Way other : drafted.request().cut().ways()) {
-            if (!other.id().equals(drafted.request().way().id())) {
-                collect(drafted, other, rivals);
-            }
-        }
-        return rivals;
-    }
-
-    private static void collect(Drafted drafted, Way other, Map<String, List<Rival>> rivals) {
-        Garment garment = Garment.of(drafted.request().inWay(other));
-        Map<String, Step> theirs;
-        try {
-            Body body = Body.of(drafted.request().sheet());
-            theirs = garment.block(garment.settings(body)).steps().stream().collect(Collectors.toMap(Step::id, s -> s));
-        } catch (Refusal cannot) {
-            return;
-        }
-        for (Step step : drafted.draft().steps()) {
-            Step their = theirs.get(step.id());
-            if (their != null && Math.abs(their.amount().value() - step.amount().value()) > Tolerance.SHOWN) {
-                rivals.computeIfAbsent(step.id(), id -> new ArrayList<>())
-                        .add(new Rival(
-                                other.id(),
-                                other.title(),
-                                their.amount().value(),
-                                their.amount().formula()));
-            }
-        }
     }
 }

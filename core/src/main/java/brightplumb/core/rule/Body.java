@@ -225,6 +225,13 @@ public final class Body {
         return hipDepthAtCentre == null ? hipDepth() : hipDepthAtCentre;
     }
 
+    /** Whether the back hip, as taped, is no larger than the front. */
+    public boolean flatSeated() {
+        return find(BACK_HIP_ARC)
+                .flatMap(back -> find(FRONT_HIP_ARC).map(front -> back.value() <= front.value()))
+                .orElse(false);
+    }
+
     /** Between the bust points; by bust or hip where it was not taken. */
     public Amount bustSpan() {
         return require(BUST_SPAN);

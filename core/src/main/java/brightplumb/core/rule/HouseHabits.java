@@ -26,7 +26,7 @@ public final class HouseHabits {
             entry(
                     NEGATIVE_EASE,
                     worked(
-                            HouseHabits::negativeEase,
+                            given -> negativeEase(given, 0.25),
                             "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
             entry(
                     WAIST_EASE,
@@ -59,9 +59,12 @@ public final class HouseHabits {
 
     private HouseHabits() {}
 
+    private static final Rule AS_THE_WAY = chosen(Habit.BY_WAY, "What others do in its place is a choice.");
+
     /** A family's own rules together with those that every family has alike. */
     static Map<Setting, Rule> with(Map<Setting, Rule> own) {
         Map<Setting, Rule> rules = new HashMap<>(ALIKE);
+        HabitSettings.ALL.forEach(s -> rules.put(s, AS_THE_WAY));
         rules.putAll(own);
         return rules;
     }
@@ -85,15 +88,17 @@ public final class HouseHabits {
         return hip.minus(waist).over(2);
     }
 
-    static Amount negativeEase(Given given) {
-        Amount quarterOfStretch =
-                Amount.ratio("stretch", given.cloth().stretch()).times(0.25);
-        return quarterOfStretch.atMost(Amount.ratio("most", 0.12));
+    /** Smaller than the body by a share of what the cloth gives, an eighth at most. */
+    static Amount negativeEase(Given given, double share) {
+        return Amount.ratio("stretch", given.cloth().stretch()).times(share).atMost(Amount.ratio("most", 0.12));
     }
 
     static Amount ease(Given given, Amount girth, double wovenInches) {
         Amount negative = given.amount(NEGATIVE_EASE);
-        return negative.value() > 0 ? girth.times(negative).times(-1) : Amount.inches("by habit", wovenInches);
+        if (negative.value() > 0) {
+            return girth.times(negative).times(-1);
+        }
+        return Amount.inches("by habit", given.cloth().stretches() ? 0 : wovenInches);
     }
 
     static Amount allocation(Given given) {

@@ -12,7 +12,8 @@ import java.util.Set;
 import java.util.function.Supplier;
 
 /**
- * The settings in force for one draft: what was set by hand, else what the garment asks, else what the way says. Each amount is worked
+ * The settings in force for one draft: what was set by hand, else what a habit chosen by hand brings, else
+ * what the garment asks, else what the way says. Each amount is worked
  * out once.
  */
 public final class Settings {
@@ -20,6 +21,9 @@ public final class Settings {
     private final Way way;
     private final Map<Setting, Rule> asked;
     private final Map<Setting, Object> byHand;
+    /** The rules of habits that a hand chose. */
+    private final Map<Setting, Rule> brought;
+
     private final Given given;
     private final Map<Setting, Amount> worked = new HashMap<>();
     /** Those whose rules are being worked, outermost first. */
@@ -34,6 +38,26 @@ public final class Settings {
         this.asked = asked;
         this.byHand = byHand;
         this.given = new Given(body, cloth, this);
+        this.brought = byHand.values().stream().anyMatch(Habit.class::isInstance)
+                ? brought(new Settings(way, asked, withoutHabits(byHand), body, cloth))
+                : Map.of();
+    }
+
+    private static Map<Setting, Object> withoutHabits(Map<Setting, Object> byHand) {
+        Map<Setting, Object> others = new HashMap<>(byHand);
+        others.values().removeIf(Habit.class::isInstance);
+        return others;
+    }
+
+    /** What habits chosen by hand bring, each where it changes anything as the rest is set. */
+    private Map<Setting, Rule> brought(Settings rest) {
+        Map<Setting, Rule> rules = new HashMap<>();
+        byHand.forEach((setting, value) -> {
+            if (value instanceof Habit habit && setting.appliesIn(rest)) {
+                rules.putAll(habit.rules());
+            }
+        });
+        return rules;
     }
 
     /** The same settings with some set by hand otherwise. */
@@ -89,7 +113,10 @@ public final class Settings {
 
     /** Whether a hand, the garment or its recipe asks for it, over what a way in general would do. */
     public boolean askedBeyondWay(Setting setting) {
-        return byHand(setting) || asked.containsKey(setting) || way.asks().contains(setting);
+        return byHand(setting)
+                || brought.containsKey(setting)
+                || asked.containsKey(setting)
+                || way.asks().contains(setting);
     }
 
     /** Whether anything at all says what it is. */
@@ -98,8 +125,11 @@ public final class Settings {
     }
 
     private Optional<Rule> rule(Setting setting) {
-        Rule ofGarment = asked.get(setting);
-        return Optional.ofNullable(ofGarment != null ? ofGarment : way.rules().get(setting));
+        Rule rule = brought.get(setting);
+        if (rule == null) {
+            rule = asked.get(setting);
+        }
+        return Optional.ofNullable(rule == null ? way.rules().get(setting) : rule);
     }
 
     private Rule require(Setting setting) {

@@ -96,7 +96,7 @@ class DraftRequestTest {
     @Test
     void rivals_keep_what_the_ways_do_not_differ_in() {
         Drafted drafted = Drafting.draft(request(Map.of("length", 812.0, "hipEase", 0.0)));
-        var rivals = Drafting.rivals(drafted);
+        var rivals = Rivals.of(drafted);
         assertThat(rivals).doesNotContainKey("length");
         assertThat(rivals.get("hip.allocation")).extracting(Rival::way).contains("quarter", "allocated");
     }

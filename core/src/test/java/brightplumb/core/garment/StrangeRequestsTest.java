@@ -56,7 +56,7 @@ class StrangeRequestsTest {
                 }
                 assertThat(result.draft().facts().values())
                         .allSatisfy(a -> assertThat(a.value()).isFinite());
-                Drafting.rivals(result);
+                Rivals.of(result);
             } catch (Refusal refusal) {
                 assertThat(refusal.faults())
                         .isNotEmpty()

@@ -6,8 +6,10 @@ import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
 import static brightplumb.core.rule.DartSettings.*;
 import static brightplumb.core.rule.ElasticSettings.*;
+import static brightplumb.core.rule.HabitSettings.*;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegHabitSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
@@ -31,7 +33,9 @@ public final class Legs implements Operation {
             SIDE_RISE,
             BACK_IN,
             BACK_RISE,
+            BACK_WAIST_BY,
             DARTS_FRONT,
+            DART_REACH,
             DART_INTAKE_FRONT,
             DART_LENGTH_FRONT,
             DART_INTAKE_BACK,
@@ -40,14 +44,18 @@ public final class Legs implements Operation {
             HIP_EASE,
             HIP_ALLOCATION,
             NEGATIVE_EASE,
+            STRETCH_HABIT,
             FRONT_HIP_OUT,
             BACK_HIP_IN,
             RISE_EASE,
             CROTCH_DEPTH,
+            CROTCH_DEPTH_BY,
             HIP_ABOVE_CROTCH,
             FRONT_EXTENSION,
+            FRONT_FORK_BY,
             BACK_EXTENSION,
             FORK_DROP,
+            FORK_DROP_FOR,
             STRETCH_IN,
             FRONT_CURVE,
             CURVE_GUIDE_FRONT,

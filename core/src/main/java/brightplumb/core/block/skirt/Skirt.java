@@ -4,6 +4,7 @@ import static brightplumb.core.rule.AllowanceSettings.*;
 import static brightplumb.core.rule.BandSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.HabitSettings.*;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
@@ -29,7 +30,11 @@ public final class Skirt implements Operation {
             BACK_IN,
             CENTRE_BACK_SHAPE,
             SEAT,
+            WAIST_TILT,
+            HOLLOW_BACK,
+            FLAT_SEAT,
             DART_PLAN,
+            DART_REACH,
             DART_INTAKE_FRONT,
             DART_LENGTH_FRONT,
             DART_INTAKE_BACK,
@@ -37,6 +42,7 @@ public final class Skirt implements Operation {
             HIP_EASE,
             HIP_ALLOCATION,
             NEGATIVE_EASE,
+            STRETCH_HABIT,
             LENGTH,
             HEM_TAPER,
             HEM_TAPER_FRONT,

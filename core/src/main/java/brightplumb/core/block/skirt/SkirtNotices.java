@@ -3,7 +3,9 @@ package brightplumb.core.block.skirt;
 import static brightplumb.core.rule.DartSettings.DART_INTAKE_BACK;
 import static brightplumb.core.rule.DartSettings.DART_INTAKE_FRONT;
 import static brightplumb.core.rule.DartSettings.DART_PLAN;
+import static brightplumb.core.rule.HabitSettings.FLAT_SEAT;
 import static brightplumb.core.rule.HipSettings.HIP_ALLOCATION;
+import static brightplumb.core.rule.WaistSettings.CENTRE_BACK_SHAPE;
 
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.measure.Length;
@@ -14,6 +16,7 @@ import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartPlan;
+import brightplumb.core.rule.HabitSettings;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import java.util.Map;
@@ -55,16 +58,16 @@ final class SkirtNotices {
         }
         boolean shaped = shares.centreBackShape() == CentreBackShape.ROUND
                 || shares.centreBackShape() == CentreBackShape.UNDER_SEAT;
-        boolean flat = body.find(Measure.BACK_HIP_ARC)
-                .flatMap(b -> body.find(Measure.FRONT_HIP_ARC).map(f -> b.value() <= f.value()))
-                .orElse(false);
-        if (shaped && flat) {
+        if (shaped && body.flatSeated() && !set.chose(FLAT_SEAT, HabitSettings.SHAPED_ALL_THE_SAME)) {
+            boolean byHand = set.byHand(CENTRE_BACK_SHAPE);
             paper.notice(new Notice(
                     "shaping-on-flat-seat",
-                    "The seat is shaped although the back hip is no larger than the front. On a flat seat it raises a false bump.",
+                    "The seat is shaped although the back hip is no larger than the front. On a flat seat it raises a false bump; some ask for just that. Say which at the setting On a flat seat.",
                     new Remedy(
                             "Leave the centre back straight under the seat",
-                            Map.of("centreBackShape", CentreBackShape.WAIST.id()))));
+                            byHand
+                                    ? Map.of(CENTRE_BACK_SHAPE.key(), CentreBackShape.STRAIGHT.id())
+                                    : Map.of(FLAT_SEAT.key(), HabitSettings.LEFT_STRAIGHT.id()))));
         }
         if (set.amount(HIP_ALLOCATION).value() < 0) {
             paper.notice(Notice.of(

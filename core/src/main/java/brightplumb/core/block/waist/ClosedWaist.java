@@ -72,6 +72,8 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             Point centre, Point centreDown, List<DartLine> dartLines, double net, Point guess, Side side) {
         Folding folding = new Folding(dartLines);
         Point waistPoint = guess;
+        double share = 1;
+        double before = Double.POSITIVE_INFINITY;
         for (int round = 0; round < MOST_ROUNDS; round++) {
             Point down = side.leaving(waistPoint);
             Rigid fold = folding.beyond(dartLines.size());
@@ -86,7 +88,12 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             if (Math.abs(longer) < EXACT && Math.abs(raise) < EXACT && turned < EXACT) {
                 return folding.unfold(line, waistPoint);
             }
-            waistPoint = waistPoint.plus(Point.of(longer, -raise));
+            // Under a waist that slopes steeply the two corrections answer each other; where they grow, half of each is
+            // enough.
+            double apart = Math.hypot(longer, raise);
+            share = apart > before ? share / 2 : share;
+            before = apart;
+            waistPoint = waistPoint.plus(Point.of(longer, -raise).times(share));
         }
         return null;
     }

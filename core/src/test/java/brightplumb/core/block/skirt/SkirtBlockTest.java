@@ -9,6 +9,7 @@ import brightplumb.core.garment.Bodies;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Rivals;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.measure.TapeReader;
@@ -199,7 +200,7 @@ class SkirtBlockTest {
     @Test
     void other_ways_say_what_they_would_give() {
         Drafted d = draft("house", Bodies.inches(28, 38, 8), Map.of());
-        var rivals = Drafting.rivals(d).get("hip.quarter.front");
+        var rivals = Rivals.of(d).get("hip.quarter.front");
         assertThat(rivals).extracting("way").contains("allocated", "halfblock").doesNotContain("house", "quarter");
     }
 }

@@ -1,0 +1,100 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.Tolerance;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.Habit;
+import brightplumb.core.rule.HabitSettings;
+import brightplumb.core.rule.InForce;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Way;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What would be done otherwise for each step of a draft: in the cut's other ways, and by other habits in its own. */
+public final class Rivals {
+
+    private final DraftRequest request;
+    private final Map<String, Step> ours;
+    private final Map<String, List<Rival>> found = new LinkedHashMap<>();
+
+    private Rivals(Drafted drafted) {
+        this.request = drafted.request();
+        this.ours = steps(drafted.draft().steps());
+    }
+
+    /** The rivals of each step, by the step's name; only where they differ by more than shows. What cannot draft this body gives none. */
+    public static Map<String, List<Rival>> of(Drafted drafted) {
+        Rivals rivals = new Rivals(drafted);
+        for (Way other : rivals.request.cut().ways()) {
+            if (!other.id().equals(rivals.request.way().id())) {
+                rivals.collect(
+                        rivals.request.inWay(other), rivals.ours.keySet(), other.id(), other.title(), "", Map.of());
+            }
+        }
+        for (InForce setting : drafted.settings()) {
+            if (setting.applies() && HabitSettings.ALL.contains(setting.setting())) {
+                rivals.others(setting.setting(), (Habit) setting.choice());
+            }
+        }
+        return rivals.found;
+    }
+
+    /** What else could be chosen at a habit. */
+    private void others(Setting setting, Habit now) {
+        for (Choice choice : setting.choices()) {
+            Habit other = (Habit) choice;
+            if (!other.equals(now)) {
+                collect(
+                        request.set(setting, other),
+                        Set.copyOf((other.equals(Habit.BY_WAY) ? now : other).steps()),
+                        request.way().id(),
+                        other.title(),
+                        other.why(),
+                        Map.of(setting.key(), other.id()));
+            }
+        }
+    }
+
+    private void collect(
+            DraftRequest otherwise,
+            Set<String> under,
+            String way,
+            String title,
+            String why,
+            Map<String, Object> settings) {
+        Garment garment = Garment.of(otherwise);
+        Map<String, Step> theirs;
+        try {
+            theirs = steps(
+                    garment.draft(garment.settings(Body.of(otherwise.sheet()))).steps());
+        } catch (Refusal cannot) {
+            return;
+        }
+        for (String id : ours.keySet()) {
+            Step their = theirs.get(id);
+            if (their != null
+                    && under.contains(id)
+                    && Math.abs(their.amount().value() - ours.get(id).amount().value()) > Tolerance.SHOWN) {
+                found.computeIfAbsent(id, none -> new ArrayList<>())
+                        .add(new Rival(
+                                way,
+                                title,
+                                their.amount().value(),
+                                their.amount().formula(),
+                                why,
+                                settings));
+            }
+        }
+    }
+
+    private static Map<String, Step> steps(List<Step> all) {
+        return all.stream().collect(Collectors.toMap(Step::id, s -> s, (a, b) -> a, LinkedHashMap::new));
+    }
+}

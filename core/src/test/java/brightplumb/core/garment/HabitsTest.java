@@ -1,0 +1,197 @@
+package brightplumb.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Habit;
+import brightplumb.core.rule.HabitSettings;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Verdict;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Rival habits: told as other ways of their step, taken up by a setting, and never two that contradict each other. */
+class HabitsTest {
+
+    private static final Cloth JERSEY =
+            Catalogue.of("knit-pencil").orElseThrow().cloth();
+
+    private static Drafted drafted(String cut, Sheet sheet, Map<String, Object> settings, Cloth cloth) {
+        return Drafting.draft(DraftRequest.of(cut, null, sheet, settings, cloth));
+    }
+
+    private static double step(Drafted drafted, String id) {
+        return drafted.draft().steps().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .amount()
+                .value();
+    }
+
+    static Stream<String> cuts() {
+        return Catalogue.CUTS.stream().map(Cut::id);
+    }
+
+    @ParameterizedTest
+    @MethodSource("cuts")
+    void a_habit_taken_up_gives_what_was_told_of_it_and_says_why(String cut) {
+        for (Bodies.Row row : Bodies.few()) {
+            Sheet sheet = Bodies.withDepths(row);
+            for (Cloth cloth : List.of(Cloth.WOVEN, JERSEY)) {
+                Drafted usual = drafted(cut, sheet, Map.of(), cloth);
+                Rivals.of(usual)
+                        .forEach((step, rivals) -> rivals.stream()
+                                .filter(r -> !r.settings().isEmpty())
+                                .forEach(rival -> {
+                                    assertThat(rival.why()).isNotBlank();
+                                    Drafted taken = drafted(cut, sheet, rival.settings(), cloth);
+                                    assertThat(step(taken, step))
+                                            .as(row + " " + step + " " + rival.settings())
+                                            .isCloseTo(rival.value(), within(1e-9));
+                                }));
+            }
+        }
+    }
+
+    @Test
+    void every_habit_is_told_somewhere() {
+        Sheet flat = flatSeated();
+        for (Setting setting : HabitSettings.ALL) {
+            for (Object choice : setting.choices()) {
+                Habit habit = (Habit) choice;
+                // To leave a seat shaped although it is flat changes nothing but what is said.
+                if (habit.rules().isEmpty()) {
+                    continue;
+                }
+                boolean told = Catalogue.CUTS.stream()
+                        .flatMap(c ->
+                                Stream.of(Cloth.WOVEN, JERSEY).map(cloth -> drafted(c.id(), flat, Map.of(), cloth)))
+                        .flatMap(d -> Rivals.of(d).values().stream().flatMap(List::stream))
+                        .anyMatch(r -> habit.id().equals(r.settings().get(setting.key())));
+                assertThat(told).as(setting.key() + " " + habit.id()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void a_waist_tilts_as_it_is_told() {
+        Sheet sheet = Bodies.inches(28, 38, 8);
+        Drafted tilted = drafted("straight-skirt", sheet, Map.of("waistTilt", "side-and-back"), null);
+        assertThat(step(tilted, "centre.front.drop")).isZero();
+        assertThat(step(tilted, "side.rise")).isCloseTo(0.75 * Length.INCH, within(1e-9));
+        assertThat(step(tilted, "centre.back.drop")).isCloseTo(0.5 * Length.INCH, within(1e-9));
+    }
+
+    @Test
+    void a_hand_wins_over_a_habit_and_a_habit_over_the_recipe() {
+        Sheet sheet = Bodies.inches(28, 38, 8);
+        Map<String, Object> both = new HashMap<>(Map.of("waistTilt", "front", "sideRise", 10.0));
+        Drafted drafted = drafted("darted-pencil", sheet, both, null);
+        assertThat(step(drafted, "side.rise")).isCloseTo(10, within(1e-9));
+        assertThat(step(drafted, "centre.front.drop")).isCloseTo(0.5 * Length.INCH, within(1e-9));
+    }
+
+    @Test
+    void a_back_is_hollowed_or_dropped_never_both_and_two_habits_do_not_say_one_thing() {
+        Sheet sheet = Bodies.inches(28, 38, 8);
+        Drafted in = drafted("straight-skirt", sheet, Map.of("hollowBack", "in"), null);
+        assertThat(step(in, "centre.back.drop")).isZero();
+        assertThat(step(in, "centre.back.in")).isPositive();
+        Drafted down = drafted("straight-skirt", sheet, Map.of("hollowBack", "down"), null);
+        assertThat(step(down, "centre.back.drop")).isPositive();
+        assertThat(step(down, "centre.back.in")).isZero();
+        Map<String, Object> clash = Map.of("hollowBack", "in", "waistTilt", "front");
+        assertThatThrownBy(() -> drafted("straight-skirt", sheet, clash, null))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults()).extracting(f -> f.field()).containsExactly("settings.hollowBack"));
+    }
+
+    private static Sheet flatSeated() {
+        Map<Measure, Double> mm = new EnumMap<>(Measure.class);
+        Bodies.withDepths(Bodies.all().get(0))
+                .readings()
+                .forEach((m, r) -> mm.put(m, r.length().mm()));
+        mm.put(Measure.FRONT_HIP_ARC, mm.get(Measure.HIP_GIRTH) / 2 + 10);
+        mm.put(Measure.BACK_HIP_ARC, mm.get(Measure.HIP_GIRTH) / 2 - 10);
+        return Sheet.ofMillimetres(mm);
+    }
+
+    private static boolean warned(Drafted drafted) {
+        return drafted.draft().notices().stream().anyMatch(n -> n.id().equals("shaping-on-flat-seat"));
+    }
+
+    @Test
+    void on_a_flat_seat_she_says_which_she_wants() {
+        Sheet flat = flatSeated();
+        assertThat(warned(drafted("seat-shaped-skirt", flat, Map.of(), null))).isTrue();
+        Drafted shaped = drafted("seat-shaped-skirt", flat, Map.of("flatSeat", "shaped"), null);
+        Drafted straight = drafted("seat-shaped-skirt", flat, Map.of("flatSeat", "straight"), null);
+        assertThat(warned(shaped)).isFalse();
+        assertThat(warned(straight)).isFalse();
+        assertThat(hem(straight)).isGreaterThan(hem(shaped) + 10);
+        // On a seat that is not flat the choice changes nothing.
+        Sheet round = Bodies.withDepths(Bodies.all().get(0));
+        assertThat(hem(drafted("seat-shaped-skirt", round, Map.of("flatSeat", "straight"), null)))
+                .isCloseTo(hem(drafted("seat-shaped-skirt", round, Map.of(), null)), within(1e-9));
+    }
+
+    private static double hem(Drafted drafted) {
+        return step(drafted, "hem.quarter.back");
+    }
+
+    @Test
+    void a_fork_that_drops_for_the_slope_drops_further_and_the_inseams_still_meet() {
+        for (Bodies.Row row : Bodies.some()) {
+            Sheet sheet = Bodies.withDepths(row);
+            Drafted usual = drafted("classic-trousers", sheet, Map.of(), null);
+            Drafted sloped = drafted("classic-trousers", sheet, Map.of("forkDropFor", "slope"), null);
+            assertThat(step(sloped, "fork.drop") - step(usual, "fork.drop"))
+                    .as(row.toString())
+                    .isBetween(4.0, 9.0);
+            assertThat(sloped.checks().stream()
+                            .filter(c -> c.id().equals("inseam.meets"))
+                            .findFirst()
+                            .orElseThrow()
+                            .verdict())
+                    .isEqualTo(Verdict.TRUE);
+        }
+    }
+
+    @Test
+    void in_stretch_it_is_cut_smaller_once_and_woven_cloth_is_left_alone() {
+        Sheet sheet = Bodies.withDepths(Bodies.all().get(0));
+        double hip = sheet.reading(Measure.HIP_GIRTH).orElseThrow().length().mm();
+        Cloth forty = new Cloth(0.4, 1500, true, false);
+        for (String cut : List.of("straight-skirt", "knit-pencil")) {
+            assertThat(step(drafted(cut, sheet, Map.of("stretchHabit", "quarter"), forty), "hip.ease"))
+                    .isCloseTo(-0.1 * hip, within(1e-9));
+            assertThat(step(drafted(cut, sheet, Map.of("stretchHabit", "eighth"), forty), "hip.ease"))
+                    .isCloseTo(-0.05 * hip, within(1e-9));
+            Drafted seams = drafted(cut, sheet, Map.of("stretchHabit", "seams"), forty);
+            assertThat(step(seams, "hip.ease")).isZero();
+            assertThat(seams.checks().stream()
+                            .filter(c -> c.id().equals("hip.fits"))
+                            .findFirst()
+                            .orElseThrow()
+                            .measured())
+                    .as("sewn half an inch inside at four edges: " + cut)
+                    .isCloseTo((hip - 2 * Length.INCH) * 1.4, within(1.5));
+        }
+        assertThat(step(drafted("straight-skirt", sheet, Map.of("stretchHabit", "eighth"), Cloth.WOVEN), "hip.ease"))
+                .isEqualTo(step(drafted("straight-skirt", sheet, Map.of(), Cloth.WOVEN), "hip.ease"));
+    }
+}
