@@ -169,6 +169,14 @@ export const useEvidence = (asked: DraftAsked | null) =>
     ...worked,
   });
 
+/** What cloth that is cut already gives for a correction. */
+export const useCutCloth = (asked: Views['CutClothRequest']) =>
+  useQuery({
+    queryKey: ['cut-cloth', asked],
+    queryFn: async ({ signal }) => answered(api.POST('/api/drafts/cut-cloth', { body: asked, signal })),
+    ...worked,
+  });
+
 /** A draft as numbered distances from two base lines. */
 export const useBenchSheet = (asked: DraftAsked | null) =>
   useQuery<BenchPanel[]>({

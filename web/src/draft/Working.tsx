@@ -3,7 +3,7 @@ import type { Draft, Step } from '../api/client';
 import { Button } from '../kit/Button';
 import { Guesses } from '../tape/Guesses';
 import { useUnit } from '../tape/unit';
-import { type Rival, Rivals } from './Rivals';
+import { Habits, OtherWays, type Rival } from './Rivals';
 import { useStepValue, WorkingLine } from './WorkingLine';
 
 /** Steps whose amount is a setting, and so can be set by hand. */
@@ -80,7 +80,7 @@ export function Working(props: Props) {
             onPointerLeave={() => props.onLit(null)}
           >
             {i === step ? (
-              <OpenStep step={s} onTake={props.onTake} onClose={() => props.onGo(null)} />
+              <OpenStep step={s} settings={draft.settings} onTake={props.onTake} onClose={() => props.onGo(null)} />
             ) : (
               <ClosedStep step={s} waits={at !== null && i > step} lit={lit === s.id} onOpen={() => props.onGo(i)} />
             )}
@@ -113,11 +113,16 @@ function ClosedStep(props: { step: Step; waits: boolean; lit: boolean; onOpen: (
   );
 }
 
-function OpenStep({ step, onTake, onClose }: { step: Step; onTake: (rival: Rival) => void; onClose: () => void }) {
+function OpenStep(props: {
+  step: Step;
+  settings: Draft['settings'];
+  onTake: (rival: Rival) => void;
+  onClose: () => void;
+}) {
+  const { step, settings, onTake, onClose } = props;
   const value = useStepValue();
   const unit = useUnit();
   const setting = SETTINGS[step.id];
-  const field = setting ? document.getElementById(`set-${setting}`) : null;
   return (
     <div className="my-1 rounded-r-card border-brass border-l-4 bg-card p-3.5 shadow-card" aria-current="step">
       <div className="flex justify-between gap-3 text-lead">
@@ -137,13 +142,16 @@ function OpenStep({ step, onTake, onClose }: { step: Step; onTake: (rival: Rival
         </p>
       )}
       <p className="mt-2 text-soft">{unit.words(step.why)}</p>
-      <Rivals step={step} onTake={onTake} />
+      <OtherWays step={step} />
       <div className="mt-3 flex gap-2">
-        {field && <Button onClick={() => field.focus()}>Set by hand</Button>}
+        {setting && settings[setting]?.applies && (
+          <Button onClick={() => document.getElementById(`set-${setting}`)?.focus()}>Set by hand</Button>
+        )}
         <Button look="quiet" onClick={onClose}>
           Whole draft
         </Button>
       </div>
+      <Habits step={step} onTake={onTake} />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Draft, Problem, Remark, Setting } from '../api/client';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
@@ -16,12 +16,13 @@ export function Correction(props: {
   problem: Problem | null;
   busy: boolean;
   onApply: (note: string) => void;
+  children?: ReactNode;
 }) {
   const { remark, draft, own } = props;
   const unit = useUnit();
   const [note, setNote] = useState('');
   const [faults, setFaults] = useState<Record<string, string>>({});
-  const changes = changesOf({ settings: remark.settings }, props.settings, draft, unit.write);
+  const changes = changesOf({ settings: { ...remark.settings, ...own } }, props.settings, draft, unit.write);
   const faulty = Object.values(faults).some((f) => f !== '');
   return (
     <section aria-live="polite">
@@ -73,6 +74,7 @@ export function Correction(props: {
               );
             })}
           </div>
+          {props.children}
           <Field
             label="What else was said"
             className="mt-3"

@@ -12,6 +12,7 @@ import { remedied } from '../tickets/changes';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { Correction } from './Correction';
+import { CutCloth } from './CutCloth';
 import { FittingLog } from './FittingLog';
 
 /** The measure whose line on the figure marks a level. */
@@ -39,6 +40,7 @@ export function FitStation() {
   const picked = list.find((r) => r.id === search.get('seen')) ?? null;
   const [own, setOwn] = useState<Record<string, number>>({});
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [uncut, setUncut] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
   const settings = picked ? { ...picked.settings, ...own } : {};
   const changes = picked !== null && Object.keys(picked.settings).length > 0;
@@ -119,7 +121,18 @@ export function FitStation() {
                 problem={problem}
                 busy={busy || !kept}
                 onApply={(note) => apply(picked, note)}
-              />
+              >
+                {changes && work.asked && (
+                  <CutCloth
+                    worn={work.asked}
+                    settings={settings}
+                    pieces={work.draft.pieces}
+                    uncut={uncut}
+                    onUncut={setUncut}
+                    onSpare={(sparing) => setOwn((o) => ({ ...o, ...(sparing as Record<string, number>) }))}
+                  />
+                )}
+              </Correction>
             ) : (
               <section>
                 <h2 className="font-semibold text-title">What do you see?</h2>

@@ -84,6 +84,87 @@ class FittingsTest {
     }
 
     @Test
+    void every_remark_that_gives_something_can_be_applied_as_it_is_told() {
+        int version = 1;
+        for (JsonNode remark : demo.get(path + "/remarks").json().get("items")) {
+            if (!remark.get("settings").isEmpty()) {
+                var applied = demo.post(
+                        path + "/fittings",
+                        Map.of("version", version++, "remark", remark.get("id").asString()));
+                assertThat(applied.status()).as(remark.get("id").asString()).isEqualTo(201);
+            }
+        }
+        assertThat(version).isGreaterThan(5);
+    }
+
+    private static Map<String, Object> narrow(String way) {
+        return Map.of(
+                "cut",
+                "straight-skirt",
+                "way",
+                way,
+                "measures",
+                Map.of("waistGirth", 720, "hipGirth", 980, "hipDepth", 205),
+                "settings",
+                Map.of("sideAllowance", 12.7));
+    }
+
+    private static JsonNode named(JsonNode pieces, String piece) {
+        return pieces.valueStream()
+                .filter(p -> p.get("piece").asString().equals(piece))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void cloth_that_is_cut_says_what_it_still_gives_and_what_would_spare_it() {
+        Map<String, Object> wider = Map.of("hipEase", 76.2);
+        JsonNode found = demo.post(
+                        "/api/drafts/cut-cloth",
+                        Map.of("worn", narrow("house"), "settings", wider, "cut", List.of("front")))
+                .json();
+        JsonNode front = named(found.get("pieces"), "front");
+        assertThat(front.get("cutAnew").asBoolean()).isTrue();
+        JsonNode side = front.get("edges")
+                .valueStream()
+                .filter(e -> e.get("edge").asString().equals("side"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(side.get("does").asString()).isEqualTo("cut-anew");
+        assertThat(side.get("room").asDouble()).isEqualTo(6.35);
+        assertThat(found.get("offers").get(0).get("settings").has("hipAllocation"))
+                .as("the back, not cut yet, takes it over")
+                .isTrue();
+        assertThat(demo.post(
+                                "/api/drafts/cut-cloth",
+                                Map.of("worn", narrow("house"), "settings", wider, "cut", List.of("sleeve")))
+                        .json()
+                        .get("errors")
+                        .get(0)
+                        .get("field")
+                        .asString())
+                .isEqualTo("cut");
+    }
+
+    @Test
+    void a_rival_habit_is_told_with_what_is_set_for_it() {
+        JsonNode rise = demo.post("/api/drafts/preview", narrow("house"))
+                .json()
+                .get("steps")
+                .valueStream()
+                .filter(s -> s.get("id").asString().equals("side.rise"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(rise.get("rivals").valueStream())
+                .anySatisfy(r -> {
+                    assertThat(r.get("settings").path("waistTilt").asString("")).isEqualTo("side-and-back");
+                    assertThat(r.get("value").asDouble()).isEqualTo(0.75 * 25.4);
+                    assertThat(r.get("why").asString()).isNotBlank();
+                })
+                .anySatisfy(r -> assertThat(r.get("settings").isEmpty()).isTrue());
+    }
+
+    @Test
     void what_cannot_be_applied_is_refused_at_its_field_and_leaves_the_ticket_alone() {
         assertThat(refused(Map.of("version", 1, "remark", "no-such-remark"))).isEqualTo("remark");
         assertThat(refused(Map.of("version", 1, "remark", "loose-at-the-side"))).isEqualTo("remark");

@@ -271,6 +271,39 @@ class TruedAtTheTableTest {
     }
 
     @Test
+    void a_piece_that_is_cut_says_what_it_gives_and_a_neighbour_that_is_not_is_offered_the_rest() {
+        Page page = browser.signedIn();
+        Browser.openTicket(page, "Stilt-walker");
+        page.keyboard().press("6");
+        page.getByText("The seam cuts between the seat", new Page.GetByTextOptions().setExact(true))
+                .click();
+        Locator cloth = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Cloth that is cut"));
+        assertThat(cloth.getByText("cut anew")).isVisible();
+        cloth.getByLabel("Leg front is cut").uncheck();
+        assertThat(cloth.getByText("Cut it as corrected.")).isVisible();
+        Browser.assertAccessible(page);
+        cloth.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("Leg front is not cut yet")))
+                .click();
+        assertThat(cloth.getByText("cut anew")).not().isVisible();
+        assertThat(field(page, "Front extension")).isVisible();
+    }
+
+    @Test
+    void what_others_do_in_a_steps_place_is_taken_up_with_a_press_and_taken_back() {
+        Page page = browser.signedIn();
+        Browser.openTicket(page, "Stilt-walker");
+        page.keyboard().press("2");
+        page.getByText("Back fork down").click();
+        Browser.button(page, "Do it so: The slope of the body").click();
+        assertThat(Browser.button(page, "Do it so: As this way has it")).isVisible();
+        Browser.assertAccessible(page);
+        Browser.button(page, "Undo").click();
+        assertThat(Browser.button(page, "Do it so: The slope of the body")).isVisible();
+    }
+
+    @Test
     void one_tape_read_twice_is_drafted_with_the_middle_of_both() {
         Page page = browser.signedIn();
         page.navigate("/book");

@@ -171,6 +171,9 @@ final class DraftViews {
         if (token instanceof Token.Number number) {
             return new DraftView.Token(null, number.number(), null, null, null);
         }
+        if (token instanceof Token.Stated stated) {
+            return new DraftView.Token(null, null, stated.words(), stated.value(), kind(stated.kind()));
+        }
         Token.Name name = (Token.Name) token;
         return new DraftView.Token(null, null, name.name(), name.value(), kind(name.kind()));
     }

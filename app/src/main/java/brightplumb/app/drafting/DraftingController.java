@@ -3,9 +3,11 @@ package brightplumb.app.drafting;
 import brightplumb.app.Page;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
+import brightplumb.core.garment.CutCloth;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Part;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
@@ -17,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -109,6 +112,16 @@ class DraftingController {
     @PostMapping("/api/drafts/bench-sheet")
     BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
         return BenchSheetView.of(BenchSheet.of(DrawnPattern.of(Drafting.draft(request.read()))));
+    }
+
+    /** What cloth that is cut already gives for a correction. */
+    @PostMapping("/api/drafts/cut-cloth")
+    CutClothView cutCloth(@RequestBody CutClothRequest request) {
+        if (request.worn() == null) {
+            throw new Refusal("worn", "Say what was cut");
+        }
+        return CutClothView.of(
+                CutCloth.of(request.worn().read(), request.corrected().read(), Set.copyOf(request.cut())));
     }
 
     private static CutView cut(Cut cut) {

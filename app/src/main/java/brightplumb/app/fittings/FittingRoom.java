@@ -10,6 +10,7 @@ import brightplumb.app.tickets.Revisions;
 import brightplumb.app.tickets.TicketDrafts;
 import brightplumb.app.tickets.TicketView;
 import brightplumb.app.tickets.Tickets;
+import brightplumb.core.garment.CutCloth;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Fitting;
@@ -145,7 +146,7 @@ class FittingRoom {
         return "Fitting: " + seen + (note.isEmpty() ? "" : ". " + note);
     }
 
-    /** What a remark proposes, with the amounts the cutter has put in its place. */
+    /** What a remark proposes, with the amounts the cutter has put in its place, and what spares cloth that is cut. */
     private static Map<String, Object> changes(PreviewRequest worn, FittingRequest asked) {
         RemarkView remark = proposals(worn).stream()
                 .filter(r -> r.id().equals(asked.remark()))
@@ -157,7 +158,8 @@ class FittingRoom {
         }
         if (asked.settings() != null) {
             asked.settings().forEach((key, value) -> {
-                if (!changes.containsKey(key)) {
+                if (!changes.containsKey(key)
+                        && CutCloth.SPARING.stream().noneMatch(s -> s.key().equals(key))) {
                     throw new Refusal("settings." + key, "This remark does not change it");
                 }
                 if (value != null) {

@@ -70,7 +70,7 @@ public final class SkirtRemarks {
                     "Shape the centre back round: in half an inch at the waist and at the hem",
                     worn -> worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class) == CentreBackShape.ROUND
                             ? Map.of()
-                            : Map.of(CENTRE_BACK_SHAPE, CentreBackShape.ROUND)),
+                            : Map.of(CENTRE_BACK_SHAPE, CentreBackShape.ROUND.id())),
             new Remark(
                     "false-bump-behind",
                     "A bump stands out under the seat that is not hers",

@@ -166,10 +166,15 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         return TapeWriter.inBoth(Length.mm(value));
     }
 
-    /** The same request with one thing set by hand. */
-    DraftRequest set(Setting setting, Choice choice) {
+    /** The same request with one choice made by hand. */
+    DraftRequest choosing(Setting setting, Choice choice) {
         Map<Setting, Object> hands = new HashMap<>(byHand);
         hands.put(setting, choice);
+        return hands(hands);
+    }
+
+    /** The same request with all that is set by hand otherwise. */
+    DraftRequest hands(Map<Setting, Object> hands) {
         return new DraftRequest(cut, way, sheet, hands, cloth, made);
     }
 

@@ -280,7 +280,7 @@ final class LegCuts {
     /** A length that is right on a grown woman's leg, in proportion on another, and never so short that no leg is left. */
     private static Rule shortLeg(double inches, String why) {
         return worked(
-                given -> given.inProportion(Amount.inches("by habit", inches))
+                given -> given.inProportion(Amount.byHabit(inches))
                         .atLeast(given.amount(CROTCH_DEPTH).plus(Amount.inches("least leg, and a turn-up", 4))),
                 why + " " + Given.IN_PROPORTION);
     }

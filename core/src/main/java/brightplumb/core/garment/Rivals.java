@@ -52,7 +52,7 @@ public final class Rivals {
             Habit other = (Habit) choice;
             if (!other.equals(now)) {
                 collect(
-                        request.set(setting, other),
+                        request.choosing(setting, other),
                         Set.copyOf((other.equals(Habit.BY_WAY) ? now : other).steps()),
                         request.way().id(),
                         other.title(),

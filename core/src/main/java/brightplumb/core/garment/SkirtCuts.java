@@ -62,8 +62,7 @@ final class SkirtCuts {
                                     CENTRE_BACK_HEM, inches(1, "In at the centre back, joined to the hip."),
                                     ZIP_LENGTH,
                                             worked(
-                                                    given -> Amount.inches("by habit", 7)
-                                                            .atLeast(HouseHabits.toGetIn(given)),
+                                                    given -> Amount.byHabit(7).atLeast(HouseHabits.toGetIn(given)),
                                                     "Seven inches, or as long as getting in asks."),
                                     SLIT, inches(8, "Eight inches at knee length, to step by.")))
                     .made(Operations.STRAIGHT_BAND),
@@ -101,8 +100,8 @@ final class SkirtCuts {
                     "quarter",
                     PLAIN,
                     Map.of(
-                            DART_LENGTH_FRONT, toAboveHip(2),
-                            DART_LENGTH_BACK, toAboveHip(2),
+                            DART_LENGTH_FRONT, toAboveHip("front dart", 2),
+                            DART_LENGTH_BACK, toAboveHip("back dart", 2),
                             CENTRE_BACK_SHAPE,
                                     chosen(
                                             CentreBackShape.ROUND,
@@ -186,8 +185,8 @@ final class SkirtCuts {
                                     entry(
                                             CENTRE_FRONT_DROP,
                                             inches(0.5, "Undropped, cloth stands in folds under the front waist.")),
-                                    entry(DART_LENGTH_FRONT, toAboveHip(2)),
-                                    entry(DART_LENGTH_BACK, toAboveHip(1.25)),
+                                    entry(DART_LENGTH_FRONT, toAboveHip("front dart", 2)),
+                                    entry(DART_LENGTH_BACK, toAboveHip("back dart", 1.25)),
                                     entry(HEM_TAPER_FRONT, inches(1, "In at the side from the knee down.")),
                                     entry(HEM_TAPER_BACK, inches(0.5, "The centre back takes the rest.")),
                                     entry(
@@ -214,9 +213,9 @@ final class SkirtCuts {
         return Cut.of(id, title, about, Group.SKIRTS, Parts.SKIRT, way, measures, defaults);
     }
 
-    private static Rule toAboveHip(double inches) {
+    private static Rule toAboveHip(String what, double inches) {
         return worked(
-                given -> given.hipDepth().minus(Amount.inches("short of the hip", inches)),
+                given -> given.hipDepth().minus(Amount.inches(what + " short of the hip", inches)),
                 "Darts stop a set distance above the hip.");
     }
 
@@ -232,7 +231,7 @@ final class SkirtCuts {
 
     /** Eighteen inches, or up to where the step no longer asks for more than the side, straight from the hip to its narrowest, gives. */
     private static Amount toWalkBy(Given given) {
-        Amount habit = Amount.inches("by habit", 18);
+        Amount habit = Amount.byHabit(18);
         double hem = given.amount(LENGTH).value();
         double from = given.hipDepth().value() + given.amount(TAPER_START).value();
         double narrow = Math.min(hem, given.amount(KNEE_LEVEL).value());
@@ -265,6 +264,6 @@ final class SkirtCuts {
     }
 
     private static Amount centreAtKnee(Given given) {
-        return Amount.inches("by habit", given.settings().choice(SEAT, Seat.class) == Seat.FULL ? 1 : 0.5);
+        return Amount.byHabit(given.settings().choice(SEAT, Seat.class) == Seat.FULL ? 1 : 0.5);
     }
 }

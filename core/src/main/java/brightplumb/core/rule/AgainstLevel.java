@@ -57,7 +57,7 @@ public record AgainstLevel(Level from, double add) {
                         : add == 0
                                 ? depth
                                 : depth.plus(Amount.length("set by hand, below the " + from.id(), Length.mm(add))))
-                .orElseGet(() -> Amount.length("set by hand", Length.mm(add)));
+                .orElseGet(() -> Amount.byHand(add, Amount.Kind.LENGTH));
         if (length.value() < setting.least() || length.value() > setting.most()) {
             throw new Refusal(
                     "settings." + setting.key(),

@@ -178,7 +178,7 @@ public final class HabitSettings {
 
     private static Habit oneLevel() {
         String why = "Front and back stop at one level, two inches above the hip, so that the points make one line.";
-        Rule above = worked(given -> HouseHabits.aboveHip(given, 2), why);
+        Rule above = worked(given -> HouseHabits.aboveHip(given, "both darts", 2), why);
         return new Habit(
                 "one-level",
                 "Both to one level",

@@ -38,10 +38,14 @@ public final class HouseHabits {
                     worked(
                             HouseHabits::allocation,
                             "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
-            entry(DART_LENGTH_FRONT, worked(given -> aboveHip(given, 4), "The belly's fullest point lies high.")),
+            entry(
+                    DART_LENGTH_FRONT,
+                    worked(given -> aboveHip(given, "front dart", 4), "The belly's fullest point lies high.")),
             entry(
                     DART_LENGTH_BACK,
-                    worked(given -> aboveHip(given, 2.5), "The seat's fullest point lies lower than the belly's.")),
+                    worked(
+                            given -> aboveHip(given, "back dart", 2.5),
+                            "The seat's fullest point lies lower than the belly's.")),
             entry(SITS_BELOW, inches(0, "At the waist, where every depth was taped from.")),
             entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
             entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
@@ -74,7 +78,7 @@ public final class HouseHabits {
     }
 
     static Amount habit(Given given, Function<AllowanceHabit, Length> edge) {
-        return Amount.length("by habit", edge.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class)));
+        return Amount.byHabit(edge.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class)));
     }
 
     static Amount zip(Given given) {
@@ -98,7 +102,7 @@ public final class HouseHabits {
         if (negative.value() > 0) {
             return girth.times(negative).times(-1);
         }
-        return Amount.inches("by habit", given.cloth().stretches() ? 0 : wovenInches);
+        return Amount.byHabit(given.cloth().stretches() ? 0 : wovenInches);
     }
 
     static Amount allocation(Given given) {
@@ -106,10 +110,11 @@ public final class HouseHabits {
         Optional<Amount> back = given.body().find(Measure.BACK_HIP_ARC);
         return front.isPresent() && back.isPresent()
                 ? back.get().minus(front.get()).over(4)
-                : Amount.inches("by habit", 0.25);
+                : Amount.byHabit(0.25);
     }
 
-    static Amount aboveHip(Given given, double inches) {
-        return given.hipDepth().minus(Amount.inches("short of the hip", inches));
+    /** @param what what ends so far above the hip */
+    static Amount aboveHip(Given given, String what, double inches) {
+        return given.hipDepth().minus(Amount.inches(what + " short of the hip", inches));
     }
 }

@@ -42,7 +42,7 @@ final class HouseLegs {
                             WAIST_EASE,
                             worked(
                                     given -> given.settings().chose(WAIST_FINISH, WaistFinish.GATHERED)
-                                            ? Amount.inches("by habit", 0)
+                                            ? Amount.byHabit(0)
                                             : HouseHabits.ease(
                                                     given, given.body().waist(), 0.5),
                                     "Room to breathe and eat: half an inch all round; a waist that is drawn up needs none.")),
@@ -52,8 +52,7 @@ final class HouseLegs {
                     entry(
                             CENTRE_FRONT_IN,
                             worked(
-                                    given -> Amount.inches(
-                                            "by habit",
+                                    given -> Amount.byHabit(
                                             given.settings().chose(WAIST_FINISH, WaistFinish.GATHERED) ? 0 : 0.25),
                                     "The centre front follows the belly in to the waist; a waist that is drawn up hangs plumb.")),
                     entry(SIDE_RISE, inches(0.25, "Over the side of the hip the way is longer than down the middle.")),
@@ -118,7 +117,7 @@ final class HouseLegs {
                                     "Firm, wide elastic is an inch and a half shorter than the waist.")),
                     entry(
                             ELASTIC_STRETCH,
-                            worked(given -> Amount.ratio("by habit", 1), "Usual elastic goes to twice its length.")),
+                            worked(given -> Amount.counted("by habit", 1), "Usual elastic goes to twice its length.")),
                     entry(CROTCH_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
                     entry(INSEAM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)))));
 

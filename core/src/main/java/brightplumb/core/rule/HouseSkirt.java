@@ -43,11 +43,9 @@ final class HouseSkirt {
                             entry(
                                     BACK_IN,
                                     worked(
-                                            given -> Amount.inches(
-                                                    "by habit",
-                                                    given.settings()
-                                                            .choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
-                                                            .inchesIn()),
+                                            given -> Amount.byHabit(given.settings()
+                                                    .choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
+                                                    .inchesIn()),
                                             "The centre-back seam follows the hollow of the back.")),
                             entry(
                                     CENTRE_BACK_SHAPE,
@@ -58,7 +56,7 @@ final class HouseSkirt {
                             entry(
                                     LENGTH,
                                     worked(
-                                            given -> given.inProportion(Amount.length("by habit", Length.cm(60))),
+                                            given -> given.inProportion(Amount.byHabit(Length.cm(60))),
                                             "To about the knee, unless another length is asked. "
                                                     + Given.IN_PROPORTION)),
                             entry(HEM_TAPER, inches(0, "As wide at the hem as at the hip.")),
@@ -73,8 +71,7 @@ final class HouseSkirt {
                             entry(
                                     CENTRE_BACK_HEM,
                                     worked(
-                                            given -> Amount.inches(
-                                                    "by habit",
+                                            given -> Amount.byHabit(
                                                     given.settings().choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
                                                                     == CentreBackShape.ROUND
                                                             ? 0.5

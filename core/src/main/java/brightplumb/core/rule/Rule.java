@@ -18,12 +18,12 @@ public sealed interface Rule {
 
     /** So many inches, for every body. */
     static Rule inches(double inches, String why) {
-        return new Worked(given -> Amount.inches("by habit", inches), why);
+        return new Worked(given -> Amount.byHabit(inches), why);
     }
 
     /** A length, for every body. */
     static Rule fixed(Length length, String why) {
-        return new Worked(given -> Amount.length("by habit", length), why);
+        return new Worked(given -> Amount.byHabit(length), why);
     }
 
     /** An amount by formula. */

@@ -1,6 +1,5 @@
 package brightplumb.core.rule;
 
-import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
@@ -182,10 +181,8 @@ public final class Settings {
                     .asOverride();
         }
         if (byHand.get(setting) instanceof Double value) {
-            Amount set = setting.isRatio()
-                    ? Amount.ratio("set by hand", value)
-                    : Amount.length("set by hand", Length.mm(value));
-            return set.named(null, setting.spoken()).asOverride();
+            return Amount.byHand(value, setting.isRatio() ? Amount.Kind.NUMBER : Amount.Kind.LENGTH)
+                    .named(null, setting.spoken());
         }
         Rule.Worked rule = (Rule.Worked) require(setting);
         return straight(setting, () -> rule.amount().apply(given)).named(null, setting.spoken());

@@ -7,6 +7,7 @@ import brightplumb.core.working.Expression.Operation;
 import brightplumb.core.working.Expression.Pick;
 import brightplumb.core.working.Expression.Picked;
 import brightplumb.core.working.Expression.Plain;
+import brightplumb.core.working.Expression.Stated;
 import java.util.List;
 import java.util.Objects;
 
@@ -84,7 +85,31 @@ public final class Amount {
      * @param how what was measured or solved, in the bench's words
      */
     public static Amount found(String how, double mm) {
-        return length(how, Length.mm(mm));
+        return stated(how, mm, Kind.LENGTH);
+    }
+
+    /** A plain number that was counted rather than worked out. */
+    public static Amount counted(String how, double number) {
+        return stated(how, number, Kind.NUMBER);
+    }
+
+    /** A length that a way has by habit. */
+    public static Amount byHabit(Length length) {
+        return stated("by habit", length.mm(), Kind.LENGTH);
+    }
+
+    /** A length that a way has by habit. */
+    public static Amount byHabit(double inches) {
+        return byHabit(Length.inches(inches));
+    }
+
+    /** What a hand set: mm, or a ratio. */
+    public static Amount byHand(double value, Kind kind) {
+        return stated("set by hand", value, kind).asOverride();
+    }
+
+    private static Amount stated(String words, double value, Kind kind) {
+        return made(value, kind, new Stated(words, value, kind), false, false);
     }
 
     /** The value: mm, degrees or a plain number. */

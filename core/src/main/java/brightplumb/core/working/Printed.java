@@ -5,6 +5,7 @@ import brightplumb.core.working.Expression.Joined;
 import brightplumb.core.working.Expression.Named;
 import brightplumb.core.working.Expression.Picked;
 import brightplumb.core.working.Expression.Plain;
+import brightplumb.core.working.Expression.Stated;
 import java.util.stream.DoubleStream;
 
 /**
@@ -42,13 +43,20 @@ public record Printed(boolean sixteenths, String inches, String centimetres) {
         return Math.round(value / step) * step;
     }
 
+    private static double printed(double value, Amount.Kind kind, double step) {
+        return kind == Amount.Kind.LENGTH ? rounded(value, step) : value;
+    }
+
     /** What the printed figures come to. */
     private static double worked(Expression expression, double step) {
         if (expression instanceof Plain plain) {
             return plain.number();
         }
         if (expression instanceof Named named) {
-            return named.kind() == Amount.Kind.LENGTH ? rounded(named.value(), step) : named.value();
+            return printed(named.value(), named.kind(), step);
+        }
+        if (expression instanceof Stated stated) {
+            return printed(stated.value(), stated.kind(), step);
         }
         if (expression instanceof Picked picked) {
             DoubleStream parts = picked.parts().stream().mapToDouble(p -> worked(p, step));

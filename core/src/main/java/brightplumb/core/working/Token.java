@@ -11,4 +11,7 @@ public sealed interface Token {
 
     /** A named quantity with its value: mm for a length, degrees for an angle. */
     record Name(String name, double value, Amount.Kind kind) implements Token {}
+
+    /** Where a value comes from that was not worked out, in words, with the value. */
+    record Stated(String words, double value, Amount.Kind kind) implements Token {}
 }

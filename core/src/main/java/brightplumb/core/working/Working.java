@@ -5,6 +5,7 @@ import brightplumb.core.working.Expression.Named;
 import brightplumb.core.working.Expression.Operation;
 import brightplumb.core.working.Expression.Picked;
 import brightplumb.core.working.Expression.Plain;
+import brightplumb.core.working.Expression.Stated;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -44,6 +45,9 @@ public final class Working {
         if (token instanceof Token.Op op) {
             return op.op();
         }
+        if (token instanceof Token.Stated stated) {
+            return stated.words();
+        }
         return token instanceof Token.Name name ? name.name() : plain(((Token.Number) token).number());
     }
 
@@ -59,6 +63,8 @@ public final class Working {
             out.add(new Token.Number(plain.number()));
         } else if (expression instanceof Named named) {
             out.add(new Token.Name(named.name(), named.value(), named.kind()));
+        } else if (expression instanceof Stated stated) {
+            out.add(new Token.Stated(stated.words(), stated.value(), stated.kind()));
         } else if (expression instanceof Joined joined && nought(joined.right()) && adds(joined)) {
             write(joined.left(), out);
         } else if (expression instanceof Joined joined
@@ -84,7 +90,9 @@ public final class Working {
 
     /** A term that is nought helps nobody who follows the sum. */
     private static boolean nought(Expression part) {
-        return part instanceof Named named && Math.abs(named.value()) < 1e-9;
+        return part instanceof Named named && Math.abs(named.value()) < 1e-9
+                || part instanceof Stated stated && Math.abs(stated.value()) < 1e-9
+                || part instanceof Joined joined && !adds(joined) && nought(joined.left());
     }
 
     private static boolean adds(Joined joined) {

@@ -97,6 +97,9 @@ class AmountTest {
             if (token instanceof Token.Name name) {
                 return name.value();
             }
+            if (token instanceof Token.Stated stated) {
+                return stated.value();
+            }
             double inside = sum();
             rest.pop();
             return inside;

@@ -78,7 +78,7 @@ final class LegAmounts {
         Amount centreIn = paper.step(
                 inId == null ? "centre.in." + panel.id() : inId,
                 panel.title() + " centre in at the waist",
-                set.amount(in).atMost(room).named(inId, panel.centre() + " in"),
+                asked(set.amount(in), in).atMost(room).named(inId, panel.centre() + " in"),
                 set.why(in));
         Amount drop = hipIn.plus(hip).minus(centreIn).minus(waist);
         Amount intake = intake(panel, drop);
@@ -112,6 +112,7 @@ final class LegAmounts {
         Amount asked = gathered
                 ? NONE
                 : set.asked(setting)
+                        .map(amount -> asked(amount, setting))
                         .orElseGet(() -> drop.times(panel == Half.FRONT ? FRONT_SHARE : BACK_SHARE)
                                 .notBelowZero()
                                 .atMost(DartLimit.of(panel).times(2)));
@@ -123,6 +124,11 @@ final class LegAmounts {
                 intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
                 whyIntake(panel, setting));
+    }
+
+    /** What was asked, beside what the quarter has to give of it. */
+    private static Amount asked(Amount amount, Setting setting) {
+        return amount.named(null, setting.spoken() + ", as asked");
     }
 
     private String whyIntake(Half panel, Setting setting) {
@@ -146,7 +152,7 @@ final class LegAmounts {
         Amount length = DartRules.length(paper, set, paper.known(Fact.HIP_DEPTH), panel);
         double each = intake.value() / count;
         Amount whole = waist.plus(intake);
-        Amount end = centreIn.plus(whole).named(null, "waist quarter with darts");
+        Amount end = centreIn.plus(whole).named(null, panel.id() + " waist quarter with darts");
         Amount room = DartRules.CLEAR.plus(intake.over(2 * count));
         Amount outermost = count == 1 ? end.minus(room) : end.minus(intake).minus(DartRules.CLEAR.times(2));
         Amount place;
@@ -169,7 +175,7 @@ final class LegAmounts {
         paper.step(
                 "dart.second." + panel.id(),
                 panel.title() + " second dart from the centre",
-                second.named(null, "second dart"),
+                second.named(null, panel.id() + " second dart"),
                 "Half-way from the first dart to the side.");
         return two;
     }

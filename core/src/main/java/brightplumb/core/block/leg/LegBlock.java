@@ -195,7 +195,8 @@ final class LegBlock {
 
     private Amount crotchDepth() {
         setting(RISE_EASE, "rise.ease", "Deeper than the rise");
-        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH)).as(LegFacts.CROTCH_DEPTH, "crotch depth");
+        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH).named(null, "crotch depth from the waist"))
+                .as(LegFacts.CROTCH_DEPTH, "crotch depth");
         boolean included = set.chose(BAND_PLACE, BandPlace.INCLUDED);
         return paper.step(
                 depth,

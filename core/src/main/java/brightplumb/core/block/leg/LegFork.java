@@ -3,6 +3,7 @@ package brightplumb.core.block.leg;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.rule.CrotchSettings.*;
 import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.LegHabitSettings.FORK_DROP_FOR;
 import static brightplumb.core.rule.WaistSettings.BACK_RISE;
 
 import brightplumb.core.geometry.Line;
@@ -14,6 +15,7 @@ import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.FrontCurve;
+import brightplumb.core.rule.Habit;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -92,14 +94,19 @@ final class LegFork {
                 "Back fork down",
                 setDrop.isPresent()
                         ? set.why(FORK_DROP)
-                        : found.inseamsMeet()
-                                ? "The wider back fork makes a longer inseam; dropping it brings both to one length."
-                                : "As far as a fork may drop; the inseams still differ.");
+                        : found.inseamsMeet() ? whyDrop() : "As far as a fork may drop; the inseams still differ.");
         paper.step(
                 (loop.isPresent() ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
                         .as(LegFacts.BACK_RISE, "centre back up"),
                 "Centre back up",
                 whyRise(found));
+    }
+
+    private String whyDrop() {
+        String slope = set.choice(FORK_DROP_FOR, Habit.class).why();
+        return slope.isEmpty()
+                ? "The wider back fork makes a longer inseam; dropping it brings both to one length."
+                : slope;
     }
 
     private String whyRise(ForkSolver.Found found) {

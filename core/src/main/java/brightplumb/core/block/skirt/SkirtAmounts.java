@@ -13,6 +13,7 @@ import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartPlan;
 import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 
@@ -98,7 +99,7 @@ final class SkirtAmounts {
                 in = in.atMost(Amount.inches("most at the centre back", 0.5));
             }
         } else {
-            in = set.amount(BACK_IN);
+            in = set.amount(BACK_IN).named(null, "centre back in, as asked");
         }
         return paper.step(
                 in.atMost(hip.minus(waist).notBelowZero()).named("centre.back.in", "centre back in"),
@@ -109,7 +110,9 @@ final class SkirtAmounts {
     /** What the darts of a quarter take, in all. */
     Amount intake(Half panel, Amount hip, Amount waist, Amount centreIn) {
         boolean front = panel == Half.FRONT;
-        Amount asked = set.asked(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
+        Setting setting = front ? DART_INTAKE_FRONT : DART_INTAKE_BACK;
+        Amount asked = set.asked(setting)
+                .map(amount -> amount.named(null, setting.spoken() + ", as asked"))
                 .orElseGet(() -> byPlan(panel).atMost(DartLimit.of(panel).times(2)));
         Amount intake =
                 asked.atMost(hip.minus(WaistQuarter.fromCentre(centreIn, waist)).notBelowZero());
@@ -119,7 +122,7 @@ final class SkirtAmounts {
         return paper.step(
                 intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
-                set.byHand(front ? DART_INTAKE_FRONT : DART_INTAKE_BACK)
+                set.byHand(setting)
                         ? "Set by hand, but never more than the quarter has to give."
                         : set.why(DART_PLAN)
                                 + " Never more than the quarter has to give; under a quarter inch none is sewn.");

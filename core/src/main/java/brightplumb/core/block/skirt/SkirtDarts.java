@@ -38,7 +38,8 @@ final class SkirtDarts {
             return List.of();
         }
         Amount length = DartRules.length(paper, set, set.belowBand(body.hipDepth()), panel);
-        Amount end = WaistQuarter.fromCentre(centreIn, waist.plus(intake)).named(null, "waist quarter with darts");
+        Amount end = WaistQuarter.fromCentre(centreIn, waist.plus(intake))
+                .named(null, panel.id() + " waist quarter with darts");
         Amount first = first(panel, count, intake, waist, centreIn, end);
         double each = intake.value() / count;
         if (count == 1) {
@@ -50,7 +51,7 @@ final class SkirtDarts {
         paper.step(
                 "dart.second." + panel.id(),
                 panel.title() + " second dart from the centre",
-                second.named(null, "second dart"),
+                second.named(null, panel.id() + " second dart"),
                 panel == Half.FRONT ? "Half-way from the first dart to the side." : "At two thirds of the back waist.");
         return List.of(
                 new DartLine(first.value(), each, length.value()), new DartLine(second.value(), each, length.value()));

@@ -36,7 +36,7 @@ public final class DartRules {
         int asked = intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
         int count = intake.value() == 0 ? 0 : fixed.orElse(asked);
         paper.step(
-                Amount.ratio("as many as the intake asks", count)
+                Amount.counted("as many as the intake asks", count)
                         .named("dart.count." + panel.id(), panel.id() + " darts"),
                 panel.title() + " darts, how many",
                 "One dart carries an inch in front, an inch and a quarter behind; more is split into two alike.");

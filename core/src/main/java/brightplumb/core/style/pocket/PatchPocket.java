@@ -83,7 +83,7 @@ public final class PatchPocket implements Operation {
 
     /** So many centimetres on a grown woman; in proportion on a child, whose front has no room for it. */
     private static Rule inProportion(double cm, String why) {
-        Amount habit = Amount.length("by habit", Length.cm(cm));
+        Amount habit = Amount.byHabit(Length.cm(cm));
         return Rule.worked(given -> given.inProportion(habit).atMost(habit), why);
     }
 
