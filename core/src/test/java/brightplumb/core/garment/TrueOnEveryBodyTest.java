@@ -13,7 +13,9 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Check;
@@ -98,6 +100,45 @@ class TrueOnEveryBodyTest {
                     .forEach(panel -> assertThat(turns(above(panel, hip)))
                             .as(row + " " + panel.id())
                             .isZero());
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyCutInEveryWay")
+    void below_the_hip_an_edge_turns_once_at_most_and_darts_lean_ten_degrees_at_most(String cut, String way) {
+        for (Bodies.Row row : Bodies.some()) {
+            Drafted drafted = drafted(cut, way, Bodies.withDepths(row), Map.of());
+            double hip = drafted.draft().fact(Fact.HIP_DEPTH).value();
+            // Where the waist is wider than the hip the side comes in to it, so that there is one bend more.
+            boolean slants = drafted.draft().notices().stream().anyMatch(n -> n.id().equals("waist-over-hip"));
+            for (Piece panel : drafted.draft().pieces()) {
+                if (panel.id().name().matches("front|back")) {
+                    String where = row + " " + panel.id();
+                    assertThat(turns(below(panel.require(EdgeRole.SIDE).run(), hip)))
+                            .as(where)
+                            .isLessThanOrEqualTo(slants || way.equals("sixteenth") ? 2 : 1);
+                    // A thigh line that is asked lies where the thigh needs it; the inseam may bend once more to reach
+                    // it.
+                    int most = way.equals("sixteenth") ? 2 : 1;
+                    panel.edge(EdgeRole.INSEAM)
+                            .ifPresent(inseam ->
+                                    assertThat(turns(inseam.run())).as(where).isLessThanOrEqualTo(most));
+                    for (Dart dart : panel.darts()) {
+                        Point down = dart.point().minus(dart.centre());
+                        assertThat(Math.abs(Math.toDegrees(Math.atan2(down.x(), down.y()))))
+                                .as(where)
+                                .isLessThan(10.1);
+                        assertThat(panel.edges().stream()
+                                        .filter(e -> !e.role().equals(EdgeRole.WAIST) && e.end() != End.FOLD)
+                                        .mapToDouble(e -> Curves.nearest(e.run(), dart.point())
+                                                .away())
+                                        .min()
+                                        .orElseThrow())
+                                .as(where)
+                                .isGreaterThan(25.4 - 0.5);
+                    }
+                }
+            }
         }
     }
 
@@ -309,6 +350,19 @@ class TrueOnEveryBodyTest {
             above.add(s);
         }
         return above;
+    }
+
+    private static List<Segment> below(List<Segment> side, double level) {
+        double above = 0;
+        for (Segment s : side) {
+            var t = Curves.crossing(s, Point.of(0, level), Point.of(1, 0));
+            if (t.isPresent()) {
+                above += s.part(0, t.getAsDouble()).length();
+                break;
+            }
+            above += s.length();
+        }
+        return Curves.cutAt(side, above).get(1);
     }
 
     /** How often a line changes from bending one way to bending the other, by more than a degree. */

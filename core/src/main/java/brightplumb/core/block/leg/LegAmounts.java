@@ -36,6 +36,9 @@ final class LegAmounts {
     private final Body body;
     private final Settings set;
     private final Paper paper;
+    /** A dart square to its waist leans no further than ten degrees off the grain. Our own choice. */
+    private static final double MOST_LEAN = Math.tan(Math.toRadians(10));
+
     private final boolean gathered;
 
     LegAmounts(Body body, Settings set, Paper paper) {
@@ -151,6 +154,7 @@ final class LegAmounts {
         }
         Amount length = DartRules.length(paper, set, paper.known(Fact.HIP_DEPTH), panel);
         double each = intake.value() / count;
+        double lean = Math.max(-MOST_LEAN, Math.min(MOST_LEAN, slope));
         Amount whole = waist.plus(intake);
         Amount end = centreIn.plus(whole).named(null, panel.id() + " waist quarter with darts");
         Amount room = DartRules.CLEAR.plus(intake.over(2 * count));
@@ -165,12 +169,12 @@ final class LegAmounts {
         }
         Amount first = place.atMost(outermost).atLeast(centreIn.plus(room));
         if (count == 1) {
-            return placed(panel, first, List.of(new DartLine(first.value(), each, length.value(), slope)));
+            return placed(panel, first, List.of(new DartLine(first.value(), each, length.value(), lean)));
         }
         Amount second = first.plus(end).over(2);
         List<DartLine> two = List.of(
-                new DartLine(first.value(), each, length.value(), slope),
-                new DartLine(second.value(), each, length.value(), slope));
+                new DartLine(first.value(), each, length.value(), lean),
+                new DartLine(second.value(), each, length.value(), lean));
         placed(panel, first, two);
         paper.step(
                 "dart.second." + panel.id(),

@@ -118,7 +118,7 @@ final class LegInner implements ForkSolver.Drawing {
         boolean tight = thigh != null
                 && frame.kneeY() > frame.thighY() + CURVE_HEIGHT
                 && run.at(frame.thighY()).at().x() > thigh.inseam().x();
-        return tight ? run.through(thigh.inseam()) : run;
+        return tight ? run.easedThrough(thigh.inseam()) : run;
     }
 
     /** The direction in which an inseam leaves the fork, where the straight line would lean too far for a crotch curve; else null. */

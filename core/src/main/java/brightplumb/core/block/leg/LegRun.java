@@ -21,6 +21,11 @@ record LegRun(List<Segment> whole) {
 
     private static final double BEND = Length.INCH * 2.5;
 
+    private static final int PLACES = 8;
+
+    /** Less than a quarter of a degree in an eighth of a line does not show. */
+    private static final double LEAST_TURN = Math.toRadians(0.25);
+
     /**
      * An edge in one sweep to the knee and straight from there. It leaves in a given direction; its handles are a third of the distance.
      *
@@ -58,6 +63,54 @@ record LegRun(List<Segment> whole) {
         run.add(Cubic.leaving(place, along, sweep.direction(1), sweep.to(), 1.0 / 3));
         run.addAll(whole.subList(1, whole.size()));
         return new LegRun(List.copyOf(run));
+    }
+
+    /** Led through a place; where that would bend the edge to and fro it begins toward the place instead, in one bend. */
+    LegRun easedThrough(Point place) {
+        LegRun led = through(place);
+        if (led.bends() <= 1) {
+            return led;
+        }
+        Segment sweep = whole.get(0);
+        Point along = sweep.to().minus(sweep.from()).unit();
+        Cubic first = Cubic.leaving(sweep.from(), mirrored(along, place.minus(sweep.from())), along, place, 1.0 / 3);
+        LegRun arched = led.with(0, first);
+        // Where the edge ends with its sweep nothing below says how it should arrive.
+        if (whole.size() == 2) {
+            Point arrives = mirrored(along, sweep.to().minus(place));
+            arched =
+                    ofWhole(new ArrayList<>(List.of(first, Cubic.leaving(place, along, arrives, sweep.to(), 1.0 / 3))));
+        }
+        return arched.bends() < led.bends() ? arched : led;
+    }
+
+    /** A direction seen in a mirror along a chord: with both, the ends of an arc over it. */
+    private static Point mirrored(Point direction, Point chord) {
+        Point way = chord.unit();
+        return way.times(2 * way.dot(direction)).minus(direction);
+    }
+
+    private LegRun with(int i, Segment segment) {
+        List<Segment> run = new ArrayList<>(whole);
+        run.set(i, segment);
+        return new LegRun(List.copyOf(run));
+    }
+
+    /** How often it goes over from bending one way to bending the other, by what shows. */
+    private int bends() {
+        int bends = 0;
+        double way = 0;
+        for (Segment segment : whole) {
+            for (double t = 0; t < 1; t += 1.0 / PLACES) {
+                Point before = segment.direction(t);
+                double turn = before.cross(segment.direction(t + 1.0 / PLACES));
+                if (Math.abs(turn) > LEAST_TURN && turn * way <= 0) {
+                    bends += way == 0 ? 0 : 1;
+                    way = turn;
+                }
+            }
+        }
+        return bends;
     }
 
     /** Where it crosses a level, and its direction there. */
