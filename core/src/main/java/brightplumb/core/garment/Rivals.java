@@ -50,9 +50,11 @@ public final class Rivals {
     private void others(Setting setting, Habit now) {
         for (Choice choice : setting.choices()) {
             Habit other = (Habit) choice;
-            if (!other.equals(now)) {
+            DraftRequest otherwise = request.choosing(setting, other);
+            // What contradicts another habit that was chosen is not to be had.
+            if (!other.equals(now) && HabitSettings.clash(otherwise.byHand()).isEmpty()) {
                 collect(
-                        request.choosing(setting, other),
+                        otherwise,
                         Set.copyOf((other.equals(Habit.BY_WAY) ? now : other).steps()),
                         request.way().id(),
                         other.title(),

@@ -54,7 +54,8 @@ public record Strip(List<Piece> parts, Piece rest) {
      *
      * @param role the edge
      * @param width mm
-     * @return empty where a dart's point lies in the strip, so that it would not lie flat, or a neighbour is shorter than the strip is wide
+     * @return empty where a dart's point lies in the strip, so that it would not lie flat, where two that open leave nothing between them, or
+     *     a neighbour is shorter than the strip is wide
      */
     public static Optional<Strip> off(Piece piece, EdgeRole role, double width) {
         Edge edge = piece.require(role);
@@ -111,6 +112,9 @@ public record Strip(List<Piece> parts, Piece rest) {
             List<Segment> upper = Curves.part(edge.run(), from, upTo);
             List<Segment> up = Curves.reversed(Curves.cutAt(start, depth).get(0));
             List<Segment> down = Curves.cutAt(stop, nextDepth).get(0);
+            if (upper.isEmpty() || up.isEmpty() || down.isEmpty() || to <= walked) {
+                return Optional.empty();
+            }
             Point begins = up.get(0).from();
             Point ends = down.get(down.size() - 1).to();
             List<Segment> snapped = Surgery.snapped(beneath, begins, ends);

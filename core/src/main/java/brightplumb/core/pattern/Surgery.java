@@ -219,7 +219,11 @@ public final class Surgery {
         Edge after = piece.edges().get((at + 1) % n);
         var start = Crossings.first(Curves.reversed(before.run()), reach);
         var stop = Crossings.first(after.run(), reach);
-        if (start.isEmpty() || stop.isEmpty()) {
+        if (start.isEmpty()
+                || stop.isEmpty()
+                || start.get().along() > before.length() - Tolerance.SEAM
+                || stop.get().along() > after.length() - Tolerance.SEAM
+                || stop.get().other() - start.get().other() < Tolerance.SEAM) {
             return Optional.empty();
         }
         List<Edge> edges = new ArrayList<>(piece.edges());

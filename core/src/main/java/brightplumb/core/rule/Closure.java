@@ -24,4 +24,9 @@ public enum Closure implements Choice {
     public String title() {
         return title;
     }
+
+    /** Whether it opens a centre seam. */
+    public boolean atCentre() {
+        return this == CENTRE_BACK_ZIP || this == FLY;
+    }
 }

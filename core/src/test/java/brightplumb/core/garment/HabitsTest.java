@@ -120,6 +120,23 @@ class HabitsTest {
                         r -> assertThat(r.faults()).extracting(f -> f.field()).containsExactly("settings.hollowBack"));
     }
 
+    @Test
+    void what_contradicts_a_habit_that_was_chosen_is_not_told() {
+        Sheet sheet = Bodies.inches(28, 38, 8);
+        assertThat(rivals(drafted("straight-skirt", sheet, Map.of(), null))).contains("hollowBack");
+        assertThat(rivals(drafted("straight-skirt", sheet, Map.of("waistTilt", "front"), null)))
+                .contains("waistTilt")
+                .doesNotContain("hollowBack");
+    }
+
+    private static List<String> rivals(Drafted drafted) {
+        return Rivals.of(drafted).values().stream()
+                .flatMap(List::stream)
+                .flatMap(r -> r.settings().keySet().stream())
+                .distinct()
+                .toList();
+    }
+
     private static Sheet flatSeated() {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);
         Bodies.withDepths(Bodies.all().get(0))

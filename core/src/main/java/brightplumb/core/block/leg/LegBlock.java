@@ -44,6 +44,7 @@ import java.util.List;
 final class LegBlock {
 
     private static final Amount STAYS_LEVEL = Amount.inches("level, where the waist is wider than the hip", 0);
+    private static final double LEAST_OPENING = Length.INCH / 4;
     private static final double LEAST_LEG = 3 * Length.INCH;
     private static final Amount LEAST_THIGH = Amount.inches("least length of the thigh", 4);
 
@@ -177,6 +178,15 @@ final class LegBlock {
         // Pieces
         Closure closure = set.choice(CLOSURE, Closure.class);
         double zip = closure == Closure.NONE ? 0 : opening(closure).value();
+        double straight = (closure == Closure.FLY ? drawn.front() : drawn.back())
+                .run()
+                .get(0)
+                .length();
+        if (closure.atCentre() && Math.min(zip, straight) < LEAST_OPENING) {
+            throw new Refusal(
+                    set.toBlame(),
+                    "The centre seam has no straight part for an opening here; look at rise, hip and waist to hip");
+        }
         Piece frontPiece =
                 LegPieces.of(table.hand(), frontLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
         Piece backPiece =

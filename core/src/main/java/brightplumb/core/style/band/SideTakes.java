@@ -13,6 +13,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
@@ -107,6 +108,11 @@ final class SideTakes {
                     var t = Curves.crossing(s, Point.of(0, hipY), Point.of(1, 0));
                     below.add(t.isPresent() && t.getAsDouble() < 1 ? s.part(t.getAsDouble(), 1) : s);
                 }
+            }
+            if (Curves.length(below) < Tolerance.SEAM) {
+                throw new Refusal(
+                        "settings.bandHeight",
+                        "Under this band no side is left below the hip, to curve what the darts have left to; make it lower");
             }
             return new Recurved(below.get(0).length() < 1e-6 ? below.subList(1, below.size()) : below, wanted);
         }
