@@ -82,6 +82,33 @@ export function CutStation() {
   );
 }
 
+/** What to lay out beside the cloth before the first cut. */
+function AtHand({ draft }: { draft: Draft }) {
+  const unit = useUnit();
+  return (
+    <section aria-label="To have at hand" className="rounded-card border border-line bg-card p-3.5">
+      <h3 className="font-semibold text-lead">To have at hand</h3>
+      <ul>
+        {draft.notions.map((n) => (
+          <li key={n.id} className="flex justify-between gap-3 py-0.5">
+            <span>
+              {n.title}
+              {n.kind && <span className="block text-small text-soft">{unit.words(n.kind)}</span>}
+            </span>
+            <span className="whitespace-nowrap font-medium">
+              {n.count > 0
+                ? n.count
+                : n.width > 0
+                  ? `${unit.write(n.width)} × ${unit.write(n.length)}`
+                  : unit.write(n.length)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 function Pieces({ draft }: { draft: Draft }) {
   const unit = useUnit();
   return (
@@ -93,6 +120,10 @@ function Pieces({ draft }: { draft: Draft }) {
             {p.name}
           </h3>
           <p className="font-medium">{p.label[1]}</p>
+          <p className="text-small text-soft">
+            Takes {unit.write(p.needs.across)} × {unit.write(p.needs.along)}
+            {p.needs.centreIn > 0 && <>, its centre line {unit.write(p.needs.centreIn)} in from the edge</>}.
+          </p>
           <p className="mt-2 text-small text-soft">Added outside the sewn line</p>
           <ul>
             {p.seams.map((s) => (
@@ -104,6 +135,7 @@ function Pieces({ draft }: { draft: Draft }) {
           </ul>
         </div>
       ))}
+      <AtHand draft={draft} />
     </section>
   );
 }

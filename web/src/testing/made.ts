@@ -35,6 +35,7 @@ export const madePiece = (over: Partial<Piece>): Piece => ({
   marks: [],
   grain: [],
   label: [],
+  needs: { across: 0, along: 0, centreIn: 0 },
   folds: [],
   lines: [],
   madeBy: null,
@@ -55,6 +56,7 @@ export const madeDraft = (over: Partial<Draft>): Draft => ({
   settings: {},
   cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
   made: [],
+  notions: [],
   ...over,
 });
 

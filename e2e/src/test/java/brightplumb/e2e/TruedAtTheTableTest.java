@@ -295,7 +295,8 @@ class TruedAtTheTableTest {
         Page page = browser.signedIn();
         Browser.openTicket(page, "Stilt-walker");
         page.keyboard().press("2");
-        page.getByText("Back fork down").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Back fork down")))
+                .click();
         Browser.button(page, "Do it so: The slope of the body").click();
         assertThat(Browser.button(page, "Do it so: As this way has it")).isVisible();
         Browser.assertAccessible(page);

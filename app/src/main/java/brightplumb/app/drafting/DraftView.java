@@ -20,7 +20,8 @@ public record DraftView(
         List<LevelView> levels,
         Map<String, InForceView> settings,
         ClothView cloth,
-        List<MadeView> made) {
+        List<MadeView> made,
+        List<NotionView> notions) {
 
     /** One step of the working. */
     public record StepView(
@@ -51,6 +52,9 @@ public record DraftView(
     /** One piece of a working: a sign, a plain number, or a name with its value. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Token(String op, Double number, String name, Double value, String kind) {}
+
+    /** Something to have at hand beside the cloth: so many, or so long (mm), and where it is told so wide. */
+    public record NotionView(String id, String title, String kind, double length, double width, int count) {}
 
     /** What another way would give, or another habit in this way: then with its reason, and what is set to take it up. */
     public record RivalView(
@@ -91,9 +95,13 @@ public record DraftView(
             List<MarkView> marks,
             double[][] grain,
             List<String> label,
+            NeedsView needs,
             List<FoldView> folds,
             List<PlacedView> lines,
             @Schema(types = {"string", "null"}) String madeBy) {}
+
+    /** What a piece takes of paper, mm, its grain along it; {@code centreIn} how far in its centre line stands, 0 without a fork. */
+    public record NeedsView(double across, double along, double centreIn) {}
 
     /** A fold laid in the cloth: out, middle and back line. */
     public record FoldView(String kind, List<Segment> out, List<Segment> middle, List<Segment> back, double sewnDown) {}

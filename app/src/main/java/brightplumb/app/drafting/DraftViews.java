@@ -105,6 +105,9 @@ final class DraftViews {
                                 m.came().reshapes(),
                                 m.came().pieces(),
                                 m.came().steps()))
+                        .toList(),
+                drafted.notions().stream()
+                        .map(n -> new NotionView(n.id(), n.title(), n.kind(), n.length(), n.width(), n.count()))
                         .toList());
     }
 
@@ -267,6 +270,8 @@ final class DraftViews {
                 piece.marks().stream().map(DraftViews::mark).toList(),
                 line(piece.grain()),
                 List.of(cut.name(), cut.instruction()),
+                new NeedsView(
+                        cut.needs().across(), cut.needs().along(), cut.needs().centreIn()),
                 piece.folds().stream()
                         .map(f -> new FoldView(
                                 f.kind().name().toLowerCase(Locale.ROOT),

@@ -9,7 +9,6 @@ import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
-import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Cloth;
@@ -78,28 +77,17 @@ final class ClothWideEnough {
         static Across of(CutPiece cut, Cloth cloth) {
             double least = Double.POSITIVE_INFINITY;
             double most = Double.NEGATIVE_INFINITY;
-            for (Point place : Curves.flattened(upright(cut), 12)) {
+            for (Point place : Curves.flattened(cut.upright(), 12)) {
                 least = Math.min(least, place.x());
                 most = Math.max(most, place.x());
             }
-            double left = cut.onFold() && !turned(cut) ? 0 : least;
+            double left = cut.onFold() && !cut.turned() ? 0 : least;
             return new Across(cut, cloth, left, most - left);
-        }
-
-        /** Whether a piece's grain runs across it as it is drawn, as a band's does. */
-        private static boolean turned(CutPiece cut) {
-            Point grain = cut.piece().grain().direction(0);
-            return Math.abs(grain.x()) > Math.abs(grain.y());
-        }
-
-        /** Its cut line with the grain upright. */
-        private static List<Segment> upright(CutPiece cut) {
-            return turned(cut) ? Curves.moved(cut.cutLine(), new Rigid(0, 1, 1, 0, 0, 0)) : cut.cutLine();
         }
 
         /** Whether the piece finds only half the width: on the fold, or on doubled cloth. */
         boolean doubled() {
-            return cut.onFold() && !turned(cut) || cloth.folded();
+            return cut.onFold() && !cut.turned() || cloth.folded();
         }
 
         double room() {
@@ -121,7 +109,7 @@ final class ClothWideEnough {
 
         @Override
         public Exhibit exhibit() {
-            List<Point> places = Curves.flattened(upright(cut), 12);
+            List<Point> places = Curves.flattened(cut.upright(), 12);
             double top = places.stream().mapToDouble(Point::y).min().orElse(0);
             double bottom = places.stream().mapToDouble(Point::y).max().orElse(0);
             // The length of the cloth runs across the picture: the piece is turned a quarter, waist to the left.
@@ -133,7 +121,7 @@ final class ClothWideEnough {
                             CLOTH,
                             Exhibit.outline(
                                     Point.of(0, 0), Point.of(length, 0), Point.of(length, room()), Point.of(0, room())))
-                    .draw(!cut.piece().behind() ? FRONT : Exhibit.Ink.BACK, Curves.moved(upright(cut), lay))
+                    .draw(!cut.piece().behind() ? FRONT : Exhibit.Ink.BACK, Curves.moved(cut.upright(), lay))
                     .draw(PENCIL, Point.of(0, 0), Point.of(length, 0))
                     .say(PENCIL, Point.of(length / 2, -16), doubled() ? "fold of the cloth" : "selvedge")
                     .say(PENCIL, Point.of(length / 2, room() + 26), "selvedge")

@@ -1,6 +1,10 @@
 package brightplumb.core.cutting;
 
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
@@ -71,4 +75,43 @@ public record CutPiece(Piece piece, boolean fused, Map<String, Allowance> allowa
         String of = piece.layer() == Layer.SHELL ? "" : " of " + piece.layer().id();
         return how + of + (fused ? ", and fusing" : "");
     }
+
+    /** Whether its grain runs across it as it is drawn, as a band's does. */
+    public boolean turned() {
+        Point grain = piece.grain().direction(0);
+        return Math.abs(grain.x()) > Math.abs(grain.y());
+    }
+
+    /** Its cut line with the grain upright. */
+    public List<Segment> upright() {
+        return turned() ? Curves.moved(cutLine, new Rigid(0, 1, 1, 0, 0, 0)) : cutLine;
+    }
+
+    /** What it takes of paper, or of cloth. */
+    public Needs needs() {
+        double left = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double top = Double.POSITIVE_INFINITY;
+        double bottom = Double.NEGATIVE_INFINITY;
+        for (Point place : Curves.flattened(upright(), 12)) {
+            left = Math.min(left, place.x());
+            right = Math.max(right, place.x());
+            top = Math.min(top, place.y());
+            bottom = Math.max(bottom, place.y());
+        }
+        boolean forked = piece.edge(EdgeRole.INSEAM).isPresent();
+        return new Needs(right - left, bottom - top, forked ? BESIDE - left : 0);
+    }
+
+    /**
+     * What a piece takes of paper, its grain along it; of a piece on the fold half lies there.
+     *
+     * @param across mm
+     * @param along mm
+     * @param centreIn how far in from the paper's edge the centre line stands, so that the widest fork, its allowance and half an inch lie
+     *     before it, mm; 0 on a piece without a fork
+     */
+    public record Needs(double across, double along, double centreIn) {}
+
+    private static final double BESIDE = Length.INCH / 2;
 }

@@ -25,8 +25,8 @@ public final class LegHabitSettings {
             Zone.CROTCH,
             "Crotch depth by",
             BY_WAY,
-            depth("hip-and-one", "Quarter of the hip, and an inch", 1),
-            depth("hip-and-more", "Quarter of the hip, an inch and a half", 1.5));
+            depth("hip-and-one", "A quarter of the hip, fitted", 1, "an inch"),
+            depth("hip-and-more", "A quarter of the hip, easier", 1.5, "an inch and a half"));
 
     public static final Setting FRONT_FORK_BY =
             Setting.choice("frontForkBy", "Front fork by", Zone.CROTCH, "Front fork by", BY_WAY, thigh());
@@ -39,12 +39,14 @@ public final class LegHabitSettings {
             BY_WAY,
             waist(
                     "two-up",
-                    "Up two, in one",
+                    "Well up, a little in",
+                    "Two inches up and an inch in, whatever the body.",
                     inches(2, "Two inches, for sitting and bending."),
                     inches(1, "An inch in from the centre line.")),
             waist(
                     "by-extension",
-                    "Up by the front fork, in by the bust",
+                    "Up by the front fork, in by the bust span",
+                    "As far up as the front fork goes out, in by a quarter of the bust span.",
                     worked(given -> given.amount(FRONT_EXTENSION), "As far up as the front fork goes out."),
                     worked(given -> given.body().bustSpan().over(4), "In a quarter of the bust span.")));
 
@@ -59,8 +61,9 @@ public final class LegHabitSettings {
                 "slope", "The slope of the body", why, List.of("fork.drop"), Map.of(STRETCH_IN, inches(0.25, why)));
     }
 
-    private static Habit depth(String id, String title, double inches) {
-        String why = "Without a seated rise to go by, the hip says how deep she sits.";
+    private static Habit depth(String id, String title, double inches, String spoken) {
+        String why =
+                "Without a seated rise to go by, the hip says how deep she sits: a quarter of it and " + spoken + ".";
         return new Habit(
                 id,
                 title,
@@ -91,11 +94,11 @@ public final class LegHabitSettings {
                                 why)));
     }
 
-    private static Habit waist(String id, String title, Rule rise, Rule in) {
+    private static Habit waist(String id, String title, String why, Rule rise, Rule in) {
         return new Habit(
                 id,
                 title,
-                "The back waist is laid off by habit; the loop comes out as it will, and its check says how.",
+                why + " The loop comes out as it will, and its check says how.",
                 List.of("back.rise", "back.in"),
                 Map.of(BACK_RISE, rise, BACK_IN, in));
     }

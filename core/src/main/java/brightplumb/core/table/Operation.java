@@ -62,4 +62,9 @@ public interface Operation {
     default List<Inspection> checks() {
         return List.of();
     }
+
+    /** What to have at hand because of it, on the draft as it came out. */
+    default List<Notion> notions(Draft after, Settings set) {
+        return List.of();
+    }
 }

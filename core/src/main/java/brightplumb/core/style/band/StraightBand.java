@@ -36,6 +36,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.table.Inspection;
+import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
@@ -224,5 +225,14 @@ public final class StraightBand implements Operation {
     @Override
     public List<Inspection> checks() {
         return List.of(Inspection.where(BandFits::applies, BandFits::of));
+    }
+
+    @Override
+    public List<Notion> notions(Draft after, Settings set) {
+        return switch (set.choice(BAND_KIND, BandKind.class)) {
+            case LAPPED -> List.of(Notion.counted("button", "Button", "and a buttonhole, or a hook and bar", 1));
+            case OPEN -> List.of(Notion.counted("hook", "Hook and eye", "above the zip", 1));
+            case RING -> List.of();
+        };
     }
 }

@@ -28,6 +28,8 @@ import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
@@ -240,5 +242,13 @@ public final class PatchPocket implements Operation {
                 .in(Layer.FUSING)
                 .ending(SEAM, End.RAW)
                 .ending(FREE, End.RAW);
+    }
+
+    @Override
+    public List<Notion> notions(Draft after, Settings set) {
+        int flaps = after.pattern().find(FLAP).map(p -> p.copies().cloth()).orElse(0);
+        return flaps == 0
+                ? List.of()
+                : List.of(Notion.counted("pocket.button", "Buttons", "one a flap, with its buttonhole", flaps));
     }
 }
