@@ -59,8 +59,8 @@ final class Notions {
 
     private static String needle(Cloth cloth) {
         if (cloth.stretches()) {
-            return cloth.stretch() > 0.5 ? "stretch, 75" : "ball point, 80";
+            return cloth.stretch() > 0.5 ? "stretch, size 75" : "ball point, size 80";
         }
-        return cloth.drape() == Drape.FIRM ? "90" : cloth.drape() == Drape.SOFT ? "70" : "80";
+        return cloth.drape() == Drape.FIRM ? "size 90" : cloth.drape() == Drape.SOFT ? "size 70" : "size 80";
     }
 }

@@ -86,8 +86,8 @@ class NotionsTest {
     void the_needle_goes_by_the_cloth_and_thread_by_the_seams() {
         Cloth firm = new Cloth(0, 1500, true, false, Drape.FIRM);
         Cloth soft = new Cloth(0, 1500, true, false, Drape.SOFT);
-        assertThat(needle(firm)).isEqualTo("90");
-        assertThat(needle(soft)).isEqualTo("70");
+        assertThat(needle(firm)).isEqualTo("size 90");
+        assertThat(needle(soft)).isEqualTo("size 70");
         assertThat(needle(new Cloth(0.4, 1500, true, false))).startsWith("ball point");
         int skirt = notion(drafted("straight-skirt", Map.of()), "thread")
                 .orElseThrow()
