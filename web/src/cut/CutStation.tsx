@@ -5,6 +5,7 @@ import { keys, useLooked, usePages, useRevisions } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
 import { Card } from '../kit/Card';
 import { Field } from '../kit/Field';
+import { Scroll } from '../kit/Scroll';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { toneOf } from '../paper/marks';
@@ -112,7 +113,7 @@ function AtHand({ draft }: { draft: Draft }) {
 function Pieces({ draft }: { draft: Draft }) {
   const unit = useUnit();
   return (
-    <section aria-label="Pieces" className="flex min-h-0 flex-col gap-4 overflow-y-auto">
+    <Scroll label="Pieces" className="flex flex-col gap-4">
       <h2 className="font-semibold text-title">Pieces</h2>
       {draft.pieces.map((p) => (
         <div key={p.id} className="rounded-card border border-line bg-card p-3.5">
@@ -136,7 +137,7 @@ function Pieces({ draft }: { draft: Draft }) {
         </div>
       ))}
       <AtHand draft={draft} />
-    </section>
+    </Scroll>
   );
 }
 
