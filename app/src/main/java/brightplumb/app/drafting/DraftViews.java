@@ -4,6 +4,7 @@ import brightplumb.app.drafting.DraftView.*;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Guesses;
+import brightplumb.core.garment.Notions;
 import brightplumb.core.garment.Rival;
 import brightplumb.core.garment.Rivals;
 import brightplumb.core.geometry.Cubic;
@@ -106,7 +107,7 @@ final class DraftViews {
                                 m.came().pieces(),
                                 m.came().steps()))
                         .toList(),
-                drafted.notions().stream()
+                Notions.of(drafted).stream()
                         .map(n -> new NotionView(n.id(), n.title(), n.kind(), n.length(), n.width(), n.count()))
                         .toList());
     }

@@ -5,7 +5,6 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Estimate;
 import brightplumb.core.rule.InForce;
 import brightplumb.core.table.Check;
-import brightplumb.core.table.Notion;
 import java.util.List;
 
 /**
@@ -18,7 +17,6 @@ import java.util.List;
  * @param estimates the guesses that stand in for tapes not taken
  * @param settings every setting as it stood, in the order of the body
  * @param made what was done to the block, and what could be, by rank
- * @param notions what to have at hand beside the cloth
  */
 public record Drafted(
         DraftRequest request,
@@ -27,5 +25,4 @@ public record Drafted(
         List<CutPiece> pieces,
         List<Estimate> estimates,
         List<InForce> settings,
-        List<Made> made,
-        List<Notion> notions) {}
+        List<Made> made) {}

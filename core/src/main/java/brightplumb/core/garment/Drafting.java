@@ -60,8 +60,7 @@ public final class Drafting {
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
                 inForce(cut.garment(), cut.draft(), cut.set()),
-                made(request, cut.block(), cut.came()),
-                Notions.of(cut.garment(), cut.set(), cut.draft(), cut.pieces()));
+                made(request, cut.block(), cut.came()));
     }
 
     /** A garment drawn and looked at, without what could be set or mended on it. */

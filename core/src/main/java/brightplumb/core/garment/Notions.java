@@ -4,6 +4,7 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import brightplumb.core.rule.Settings;
@@ -14,7 +15,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What to have at hand for a garment beside its cloth: what its parts and operations ask, its fusing, thread and needle. */
-final class Notions {
+public final class Notions {
 
     /** What a reel holds, mm, and how many times a seam's length of thread goes into it: machine, neatening and basting. Our own choice. */
     private static final double REEL = 100_000;
@@ -23,7 +24,12 @@ final class Notions {
 
     private Notions() {}
 
-    static List<Notion> of(Garment garment, Settings set, Draft draft, List<CutPiece> pieces) {
+    /** All of them, what the garment's own asks first. */
+    public static List<Notion> of(Drafted drafted) {
+        Garment garment = Garment.of(drafted.request());
+        Settings set = garment.settings(Body.of(drafted.request().sheet()));
+        Draft draft = drafted.draft();
+        List<CutPiece> pieces = drafted.pieces();
         List<Notion> notions = new ArrayList<>();
         Stream.concat(garment.blocks().stream(), garment.doneIn(set).stream())
                 .forEach(o -> notions.addAll(o.notions(draft, set)));

@@ -26,7 +26,7 @@ class NotionsTest {
     }
 
     private static Optional<Notion> notion(Drafted drafted, String id) {
-        return drafted.notions().stream().filter(n -> n.id().equals(id)).findFirst();
+        return Notions.of(drafted).stream().filter(n -> n.id().equals(id)).findFirst();
     }
 
     private static double step(Drafted drafted, String id) {
