@@ -308,12 +308,7 @@ public record Inspected(
         return y >= end.y() ? end.x() : Curves.xAtLevel(run, y).orElse(Double.NaN);
     }
 
-    /** What the garment measures all round at a level, as drawn. */
-    public double girthAt(double y) {
-        return girths().applyAsDouble(y);
-    }
-
-    /** What it measures all round, level by level: where many levels are asked for, the lines are fetched once. */
+    /** What the garment measures all round as drawn, level by level. */
     public DoubleUnaryOperator girths() {
         List<List<Segment>> sides = new ArrayList<>();
         List<List<Segment>> centres = new ArrayList<>();

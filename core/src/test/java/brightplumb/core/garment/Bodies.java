@@ -116,6 +116,16 @@ public final class Bodies {
         return Drafting.draft(DraftRequest.of(cut, null, withDepths(row), Map.of(), null, alone));
     }
 
+    /** What a step of a draft came to, mm. */
+    static double step(Drafted drafted, String id) {
+        return drafted.draft().steps().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .amount()
+                .value();
+    }
+
     /** The verdicts that find nothing wrong: true, and where a way drafts on the bare hip, or a usual length ends under this knee, a watch. */
     public static List<Verdict> straight(Check check) {
         return List.of("hip.fits", "length.suits").contains(check.id())

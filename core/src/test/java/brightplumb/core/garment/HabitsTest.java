@@ -32,15 +32,6 @@ class HabitsTest {
         return Drafting.draft(DraftRequest.of(cut, null, sheet, settings, cloth));
     }
 
-    private static double step(Drafted drafted, String id) {
-        return drafted.draft().steps().stream()
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow()
-                .amount()
-                .value();
-    }
-
     static Stream<String> cuts() {
         return Catalogue.CUTS.stream().map(Cut::id);
     }
@@ -58,7 +49,7 @@ class HabitsTest {
                                 .forEach(rival -> {
                                     assertThat(rival.why()).isNotBlank();
                                     Drafted taken = drafted(cut, sheet, rival.settings(), cloth);
-                                    assertThat(step(taken, step))
+                                    assertThat(Bodies.step(taken, step))
                                             .as(row + " " + step + " " + rival.settings())
                                             .isCloseTo(rival.value(), within(1e-9));
                                 }));
@@ -90,9 +81,9 @@ class HabitsTest {
     void a_waist_tilts_as_it_is_told() {
         Sheet sheet = Bodies.inches(28, 38, 8);
         Drafted tilted = drafted("straight-skirt", sheet, Map.of("waistTilt", "side-and-back"), null);
-        assertThat(step(tilted, "centre.front.drop")).isZero();
-        assertThat(step(tilted, "side.rise")).isCloseTo(0.75 * Length.INCH, within(1e-9));
-        assertThat(step(tilted, "centre.back.drop")).isCloseTo(0.5 * Length.INCH, within(1e-9));
+        assertThat(Bodies.step(tilted, "centre.front.drop")).isZero();
+        assertThat(Bodies.step(tilted, "side.rise")).isCloseTo(0.75 * Length.INCH, within(1e-9));
+        assertThat(Bodies.step(tilted, "centre.back.drop")).isCloseTo(0.5 * Length.INCH, within(1e-9));
     }
 
     @Test
@@ -100,19 +91,19 @@ class HabitsTest {
         Sheet sheet = Bodies.inches(28, 38, 8);
         Map<String, Object> both = new HashMap<>(Map.of("waistTilt", "front", "sideRise", 10.0));
         Drafted drafted = drafted("darted-pencil", sheet, both, null);
-        assertThat(step(drafted, "side.rise")).isCloseTo(10, within(1e-9));
-        assertThat(step(drafted, "centre.front.drop")).isCloseTo(0.5 * Length.INCH, within(1e-9));
+        assertThat(Bodies.step(drafted, "side.rise")).isCloseTo(10, within(1e-9));
+        assertThat(Bodies.step(drafted, "centre.front.drop")).isCloseTo(0.5 * Length.INCH, within(1e-9));
     }
 
     @Test
     void a_back_is_hollowed_or_dropped_never_both_and_two_habits_do_not_say_one_thing() {
         Sheet sheet = Bodies.inches(28, 38, 8);
         Drafted in = drafted("straight-skirt", sheet, Map.of("hollowBack", "in"), null);
-        assertThat(step(in, "centre.back.drop")).isZero();
-        assertThat(step(in, "centre.back.in")).isPositive();
+        assertThat(Bodies.step(in, "centre.back.drop")).isZero();
+        assertThat(Bodies.step(in, "centre.back.in")).isPositive();
         Drafted down = drafted("straight-skirt", sheet, Map.of("hollowBack", "down"), null);
-        assertThat(step(down, "centre.back.drop")).isPositive();
-        assertThat(step(down, "centre.back.in")).isZero();
+        assertThat(Bodies.step(down, "centre.back.drop")).isPositive();
+        assertThat(Bodies.step(down, "centre.back.in")).isZero();
         Map<String, Object> clash = Map.of("hollowBack", "in", "waistTilt", "front");
         assertThatThrownBy(() -> drafted("straight-skirt", sheet, clash, null))
                 .isInstanceOfSatisfying(
@@ -167,7 +158,7 @@ class HabitsTest {
     }
 
     private static double hem(Drafted drafted) {
-        return step(drafted, "hem.quarter.back");
+        return Bodies.step(drafted, "hem.quarter.back");
     }
 
     @Test
@@ -176,7 +167,7 @@ class HabitsTest {
             Sheet sheet = Bodies.withDepths(row);
             Drafted usual = drafted("classic-trousers", sheet, Map.of(), null);
             Drafted sloped = drafted("classic-trousers", sheet, Map.of("forkDropFor", "slope"), null);
-            assertThat(step(sloped, "fork.drop") - step(usual, "fork.drop"))
+            assertThat(Bodies.step(sloped, "fork.drop") - Bodies.step(usual, "fork.drop"))
                     .as(row.toString())
                     .isBetween(4.0, 9.0);
             assertThat(sloped.checks().stream()
@@ -194,12 +185,12 @@ class HabitsTest {
         double hip = sheet.reading(Measure.HIP_GIRTH).orElseThrow().length().mm();
         Cloth forty = new Cloth(0.4, 1500, true, false);
         for (String cut : List.of("straight-skirt", "knit-pencil")) {
-            assertThat(step(drafted(cut, sheet, Map.of("stretchHabit", "quarter"), forty), "hip.ease"))
+            assertThat(Bodies.step(drafted(cut, sheet, Map.of("stretchHabit", "quarter"), forty), "hip.ease"))
                     .isCloseTo(-0.1 * hip, within(1e-9));
-            assertThat(step(drafted(cut, sheet, Map.of("stretchHabit", "eighth"), forty), "hip.ease"))
+            assertThat(Bodies.step(drafted(cut, sheet, Map.of("stretchHabit", "eighth"), forty), "hip.ease"))
                     .isCloseTo(-0.05 * hip, within(1e-9));
             Drafted seams = drafted(cut, sheet, Map.of("stretchHabit", "seams"), forty);
-            assertThat(step(seams, "hip.ease")).isZero();
+            assertThat(Bodies.step(seams, "hip.ease")).isZero();
             assertThat(seams.checks().stream()
                             .filter(c -> c.id().equals("hip.fits"))
                             .findFirst()
@@ -208,7 +199,8 @@ class HabitsTest {
                     .as("sewn half an inch inside at four edges: " + cut)
                     .isCloseTo((hip - 2 * Length.INCH) * 1.4, within(1.5));
         }
-        assertThat(step(drafted("straight-skirt", sheet, Map.of("stretchHabit", "eighth"), Cloth.WOVEN), "hip.ease"))
-                .isEqualTo(step(drafted("straight-skirt", sheet, Map.of(), Cloth.WOVEN), "hip.ease"));
+        assertThat(Bodies.step(
+                        drafted("straight-skirt", sheet, Map.of("stretchHabit", "eighth"), Cloth.WOVEN), "hip.ease"))
+                .isEqualTo(Bodies.step(drafted("straight-skirt", sheet, Map.of(), Cloth.WOVEN), "hip.ease"));
     }
 }

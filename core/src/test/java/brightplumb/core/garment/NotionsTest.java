@@ -29,19 +29,10 @@ class NotionsTest {
         return Notions.of(drafted).stream().filter(n -> n.id().equals(id)).findFirst();
     }
 
-    private static double step(Drafted drafted, String id) {
-        return drafted.draft().steps().stream()
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow()
-                .amount()
-                .value();
-    }
-
     @Test
     void a_zip_is_as_long_as_its_opening_was_drawn_and_what_is_pulled_on_has_none() {
         Drafted skirt = drafted("straight-skirt", Map.of());
-        assertThat(notion(skirt, "zip").orElseThrow().length()).isEqualTo(step(skirt, "zip.length"));
+        assertThat(notion(skirt, "zip").orElseThrow().length()).isEqualTo(Bodies.step(skirt, "zip.length"));
         assertThat(notion(drafted("knit-pencil", Map.of()), "zip")).isEmpty();
         assertThat(notion(drafted("classic-trousers", Map.of()), "zip")
                         .orElseThrow()
