@@ -6,9 +6,11 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
+import brightplumb.core.geometry.Crossings;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Cloth;
@@ -17,7 +19,6 @@ import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.DoubleStream;
@@ -33,10 +34,7 @@ final class ClothWideEnough {
     private ClothWideEnough() {}
 
     static Check of(List<CutPiece> pieces, Cloth cloth) {
-        Across across = pieces.stream()
-                .map(p -> Across.of(p, cloth))
-                .max(Comparator.comparingDouble(Across::uses))
-                .orElseThrow();
+        Across across = widest(pieces, cloth);
         boolean wide = across.piece() <= across.room();
         return new Check(
                         "cloth.wide.enough",
@@ -55,6 +53,18 @@ final class ClothWideEnough {
                         wide ? List.of() : wider(across),
                         across)
                 .asFloor();
+    }
+
+    /** The piece that uses most of its room; a line is walked only where the box round its handles may be wider. */
+    private static Across widest(List<CutPiece> pieces, Cloth cloth) {
+        Across widest = Across.of(pieces.get(0), cloth);
+        for (CutPiece piece : pieces.subList(1, pieces.size())) {
+            if (Across.bound(piece, cloth).uses() > widest.uses()) {
+                Across across = Across.of(piece, cloth);
+                widest = across.uses() > widest.uses() ? across : widest;
+            }
+        }
+        return widest;
     }
 
     private static List<Remedy> wider(Across across) {
@@ -81,6 +91,22 @@ final class ClothWideEnough {
                 least = Math.min(least, place.x());
                 most = Math.max(most, place.x());
             }
+            return between(cut, cloth, least, most);
+        }
+
+        /** No piece is wider than the ends and handles of its lines. */
+        static Across bound(CutPiece cut, Cloth cloth) {
+            double least = Double.POSITIVE_INFINITY;
+            double most = Double.NEGATIVE_INFINITY;
+            for (Segment s : cut.upright()) {
+                double[] box = Crossings.box(s);
+                least = Math.min(least, box[0]);
+                most = Math.max(most, box[1]);
+            }
+            return between(cut, cloth, least, most);
+        }
+
+        private static Across between(CutPiece cut, Cloth cloth, double least, double most) {
             double left = cut.onFold() && !cut.turned() ? 0 : least;
             return new Across(cut, cloth, left, most - left);
         }

@@ -88,13 +88,10 @@ public final class Drafting {
             Map<Operation, Made.Came> came = new LinkedHashMap<>();
             Draft draft = garment.made(block, set, came::put);
             List<CutPiece> pieces = CutPlan.of(draft, set);
-            for (CutPiece piece : pieces) {
-                List<Segment> sewLine = piece.piece().sewLine();
-                sound(request, sewLine);
-                if (!piece.cutLine().equals(sewLine)) {
-                    sound(request, piece.cutLine());
-                }
-            }
+            pieces.stream()
+                    .flatMap(p -> Stream.of(p.piece().sewLine(), p.cutLine()))
+                    .distinct()
+                    .forEach(outline -> sound(request, outline));
             return new CutOut(garment, set, block, draft, pieces, came);
         }
     }

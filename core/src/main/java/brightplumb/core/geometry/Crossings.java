@@ -89,7 +89,7 @@ public final class Crossings {
     }
 
     /** Left, right, top and bottom of what a segment's ends and handles enclose. */
-    static double[] box(Segment s) {
+    public static double[] box(Segment s) {
         double left = Math.min(s.from().x(), s.to().x());
         double right = Math.max(s.from().x(), s.to().x());
         double top = Math.min(s.from().y(), s.to().y());
