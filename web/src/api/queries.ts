@@ -20,6 +20,7 @@ export const keys = {
   tickets: (q: string, person?: string) => ['tickets', q, person ?? ''] as const,
   ticket: (id: string) => ['ticket', id] as const,
   revisions: (id: string) => ['revisions', id] as const,
+  making: (id: string) => ['making', id] as const,
   fittings: (id: string) => ['fittings', id] as const,
   remarks: (id: string, version: number) => ['remarks', id, version] as const,
   pages: (id: string, paper: string, version: number) => ['pages', id, paper, version] as const,
@@ -200,4 +201,13 @@ export const useFittings = (id: string) =>
   useQuery({
     queryKey: keys.fittings(id),
     queryFn: async () => (await answered(api.GET('/api/tickets/{id}/fittings', { params: { path: { id } } }))).items,
+  });
+
+/** The order of making of a ticket as it is kept, and how far it has come. */
+export const useMaking = (id: string, version: number, enabled: boolean) =>
+  useQuery({
+    queryKey: [...keys.making(id), version],
+    queryFn: () => answered(api.GET('/api/tickets/{id}/making', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+    enabled,
   });

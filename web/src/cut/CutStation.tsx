@@ -12,6 +12,7 @@ import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
+import { Notions } from './Notions';
 import { PatternPaper } from './PatternPaper';
 import { PrintLink } from './PrintLink';
 
@@ -83,33 +84,6 @@ export function CutStation() {
   );
 }
 
-/** What to lay out beside the cloth before the first cut. */
-function AtHand({ draft }: { draft: Draft }) {
-  const unit = useUnit();
-  return (
-    <section aria-label="To have at hand" className="rounded-card border border-line bg-card p-3.5">
-      <h3 className="font-semibold text-lead">To have at hand</h3>
-      <ul>
-        {draft.notions.map((n) => (
-          <li key={n.id} className="flex justify-between gap-3 py-0.5">
-            <span>
-              {n.title}
-              {n.kind && <span className="block text-small text-soft">{unit.words(n.kind)}</span>}
-            </span>
-            <span className="whitespace-nowrap font-medium">
-              {n.count > 0
-                ? n.count
-                : n.width > 0
-                  ? `${unit.write(n.width)} × ${unit.write(n.length)}`
-                  : unit.write(n.length)}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
 function Pieces({ draft }: { draft: Draft }) {
   const unit = useUnit();
   return (
@@ -136,7 +110,10 @@ function Pieces({ draft }: { draft: Draft }) {
           </ul>
         </div>
       ))}
-      <AtHand draft={draft} />
+      <section aria-label="To have at hand" className="rounded-card border border-line bg-card p-3.5">
+        <h3 className="font-semibold text-lead">To have at hand</h3>
+        <Notions of={draft.notions} />
+      </section>
     </Scroll>
   );
 }

@@ -14,12 +14,13 @@ import { WhoFace } from './WhoFace';
 const WhoMenu = lazy(async () => ({ default: (await import('./WhoMenu')).WhoMenu }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
-/** The stations with their keys; the fifth mark of the tape does not answer yet. */
+/** The stations with their keys. */
 const STATIONS: [string, Station][] = [
   ['1', 'measure'],
   ['2', 'draft'],
   ['3', 'true'],
   ['4', 'cut'],
+  ['5', 'make'],
   ['6', 'fit'],
 ];
 

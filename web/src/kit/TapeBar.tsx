@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 
-export type Station = 'measure' | 'draft' | 'true' | 'cut' | 'fit';
+export type Station = 'measure' | 'draft' | 'true' | 'cut' | 'make' | 'fit';
 
-const MARKS: { id: Station | 'make'; title: string }[] = [
+const MARKS: { id: Station; title: string }[] = [
   { id: 'measure', title: 'Measure' },
   { id: 'draft', title: 'Draft' },
   { id: 'true', title: 'True' },
@@ -32,7 +32,7 @@ export function TapeBar(props: { at?: Station; to: (station: Station) => string 
       <ol className="absolute inset-x-3.5 inset-y-0 flex">
         {MARKS.map((mark, i) => {
           const current = mark.id === props.at;
-          const to = mark.id === 'make' ? null : props.to(mark.id);
+          const to = props.to(mark.id);
           const face = (
             <>
               <span className="text-small opacity-80">{i + 1}</span> {mark.title}

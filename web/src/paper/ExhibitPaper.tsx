@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
-import type { Evidence } from '../api/client';
+import type { Exhibit } from '../api/client';
 import { useUnit } from '../tape/unit';
 import type { Notation } from '../tape/writer';
 import { writeAmount } from '../words/amounts';
 import { type Box, boxOf, frame, type Project, path, project, type View } from './geometry';
 import { useSize } from './useSize';
 
-type Span = Evidence['spans'][number];
-type Note = Evidence['notes'][number];
+type Span = Exhibit['spans'][number];
+type Note = Exhibit['notes'][number];
 
 const INK: Record<string, { colour: string; width: number; dash?: string; fill?: string }> = {
   front: { colour: 'var(--color-front)', width: 2.6 },
@@ -17,6 +17,7 @@ const INK: Record<string, { colour: string; width: number; dash?: string; fill?:
   cloth: { colour: 'transparent', width: 0, fill: 'var(--color-tape)' },
   fault: { colour: 'var(--color-crimson)', width: 3.4 },
   plain: { colour: 'var(--color-ink)', width: 2.2 },
+  seam: { colour: 'var(--color-brass)', width: 5 },
 };
 const TEXT: Record<string, string> = {
   front: 'var(--color-front)',
@@ -31,12 +32,18 @@ function upright({ from: [x0 = 0, y0 = 0], to: [x1 = 0, y1 = 0] }: Span): boolea
 }
 
 /** Room at the sides: the words of an upright distance stand outside it. */
-function sideMargin(evidence: Evidence): number {
+function sideMargin(evidence: Exhibit): number {
   return Math.max(MARGIN.x, ...evidence.spans.filter(upright).map((s) => (s.label.length + 5) * 8 + 16));
 }
 
 /** What an inspection measured, drawn from the lines it measured. */
-export function ExhibitPaper(props: { evidence: Evidence | null; label: string; note?: string }) {
+export function ExhibitPaper(props: {
+  evidence: (Exhibit & { check?: string }) | null;
+  label: string;
+  note?: string;
+  /** What closed lines in the inks of front and back are filled with: nothing, or a breath of their ink. */
+  tinted?: boolean;
+}) {
   const { evidence } = props;
   const unit = useUnit();
   const [ref, size] = useSize<HTMLDivElement>();
@@ -71,9 +78,9 @@ export function ExhibitPaper(props: { evidence: Evidence | null; label: string; 
               <path
                 key={`${s.ink}${i}`}
                 d={path(s.segments, to)}
-                fill={s.filled ? ink?.fill : 'none'}
-                fillOpacity={s.ink === 'cloth' ? 0.42 : 1}
-                stroke={ink?.colour}
+                fill={s.filled ? (ink?.fill ?? (props.tinted ? ink?.colour : undefined)) : 'none'}
+                fillOpacity={s.ink === 'cloth' ? 0.42 : ink?.fill ? 1 : 0.06}
+                stroke={s.filled && props.tinted && !ink?.fill ? 'none' : ink?.colour}
                 strokeWidth={ink?.width}
                 strokeDasharray={ink?.dash}
                 strokeLinecap={s.ink === 'pencil' ? 'butt' : 'round'}
@@ -104,7 +111,7 @@ export function ExhibitPaper(props: { evidence: Evidence | null; label: string; 
   );
 }
 
-function wholeOf(evidence: Evidence): Box {
+function wholeOf(evidence: Exhibit): Box {
   const box = boxOf(evidence.strokes.flatMap((s) => s.segments));
   for (const at of [...evidence.spans.flatMap((s) => [s.from, s.to]), ...evidence.notes.map((n) => n.at)]) {
     box.left = Math.min(box.left, at[0] as number);

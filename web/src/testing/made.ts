@@ -57,6 +57,7 @@ export const madeDraft = (over: Partial<Draft>): Draft => ({
   cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
   made: [],
   notions: [],
+  making: [],
   ...over,
 });
 

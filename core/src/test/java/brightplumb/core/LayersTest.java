@@ -24,6 +24,7 @@ class LayersTest {
             "style",
             "truing",
             "cutting",
+            "making",
             "fitting",
             "garment");
 

@@ -1,9 +1,13 @@
 package brightplumb.app.drafting;
 
+import brightplumb.core.making.Planned;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Notion;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** A drafted garment in the contract's names. Lengths are mm, angles degrees; y grows downward from the waist. */
@@ -21,7 +25,8 @@ public record DraftView(
         Map<String, InForceView> settings,
         ClothView cloth,
         List<MadeView> made,
-        List<NotionView> notions) {
+        List<NotionView> notions,
+        List<OrderedView> making) {
 
     /** One step of the working. */
     public record StepView(
@@ -54,7 +59,33 @@ public record DraftView(
     public record Token(String op, Double number, String name, Double value, String kind) {}
 
     /** Something to have at hand beside the cloth: so many, or so long (mm), and where it is told so wide. */
-    public record NotionView(String id, String title, String kind, double length, double width, int count) {}
+    public record NotionView(String id, String title, String kind, double length, double width, int count) {
+
+        public static NotionView of(Notion n) {
+            return new NotionView(n.id(), n.title(), n.kind(), n.length(), n.width(), n.count());
+        }
+    }
+
+    /**
+     * One step of the order of making, by the cut's own habit.
+     *
+     * @param widths how far from the raw edge its seams are sewn, mm
+     * @param after the steps that come before it, by their ids
+     */
+    public record OrderedView(
+            String id, String title, String work, List<String> seams, List<Double> widths, List<String> after) {
+
+        static OrderedView of(Planned.Step planned) {
+            MakingStep step = planned.step();
+            return new OrderedView(
+                    step.id(),
+                    step.title(),
+                    step.work().name().toLowerCase(Locale.ROOT),
+                    step.seams(),
+                    planned.widths(),
+                    step.after().stream().sorted().toList());
+        }
+    }
 
     /** What another way would give, or another habit in this way: then with its reason, and what is set to take it up. */
     public record RivalView(

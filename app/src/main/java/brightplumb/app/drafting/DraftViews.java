@@ -4,6 +4,7 @@ import brightplumb.app.drafting.DraftView.*;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Guesses;
+import brightplumb.core.garment.Making;
 import brightplumb.core.garment.Notions;
 import brightplumb.core.garment.Rival;
 import brightplumb.core.garment.Rivals;
@@ -107,8 +108,9 @@ final class DraftViews {
                                 m.came().pieces(),
                                 m.came().steps()))
                         .toList(),
-                Notions.of(drafted).stream()
-                        .map(n -> new NotionView(n.id(), n.title(), n.kind(), n.length(), n.width(), n.count()))
+                Notions.of(drafted).stream().map(NotionView::of).toList(),
+                Making.of(drafted, drafted.request().cut().order()).steps().stream()
+                        .map(OrderedView::of)
                         .toList());
     }
 

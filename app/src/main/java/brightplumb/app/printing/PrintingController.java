@@ -2,6 +2,7 @@ package brightplumb.app.printing;
 
 import brightplumb.app.account.Member;
 import brightplumb.app.drafting.PreviewRequest;
+import brightplumb.app.making.MakingRoom;
 import brightplumb.app.tickets.RevisionView;
 import brightplumb.app.tickets.Revisions;
 import brightplumb.app.tickets.TicketDrafts;
@@ -10,16 +11,19 @@ import brightplumb.app.tickets.Tickets;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Notions;
 import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Unit;
 import brightplumb.formats.pdf.BenchPdf;
+import brightplumb.formats.pdf.MakingPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
 import java.nio.charset.StandardCharsets;
@@ -64,8 +68,10 @@ class PrintingController {
     private final Tickets tickets;
     private final TicketDrafts drafts;
     private final Revisions revisions;
+    private final MakingRoom making;
 
-    PrintingController(Tickets tickets, TicketDrafts drafts, Revisions revisions) {
+    PrintingController(Tickets tickets, TicketDrafts drafts, Revisions revisions, MakingRoom making) {
+        this.making = making;
         this.tickets = tickets;
         this.drafts = drafts;
         this.revisions = revisions;
@@ -96,17 +102,30 @@ class PrintingController {
             @RequestParam(defaultValue = "comma") String mark,
             @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
-        PaperSize size = PaperSize.of(paper)
-                .filter(p -> p != PaperSize.A0)
-                .orElseThrow(() -> new Refusal("paper", "A bench sheet is printed on a4 or letter"));
-        Unit tape = Unit.of(unit)
-                .filter(u -> u != Unit.MILLIMETRE)
-                .orElseThrow(() -> new Refusal("unit", "The tape is in or cm"));
-        DecimalMark decimal =
-                DecimalMark.of(mark).orElseThrow(() -> new Refusal("mark", "The decimal mark is comma or point"));
+        PaperSize size = page(paper);
+        Spoken spoken = spoken(unit, mark);
         Asked asked = asked(member, id, revision, DayStyle.of(days));
-        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.pattern()), asked.title(), size, tape, decimal);
+        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.pattern()), asked.title(), size, spoken.unit(), spoken.mark());
         return file(pdf, MediaType.APPLICATION_PDF, asked.title().garment() + ", bench sheet", "pdf");
+    }
+
+    /** The cut list and the order of making of a ticket as it stands. */
+    @GetMapping(value = "/making.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> making(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "in") String unit,
+            @RequestParam(defaultValue = "comma") String mark,
+            @RequestParam(defaultValue = "day") String days) {
+        PaperSize size = page(paper);
+        Spoken spoken = spoken(unit, mark);
+        TicketView ticket = tickets.require(member.workroom(), id);
+        TitleBlock title = standing(member, ticket, DayStyle.of(days)).title();
+        MakingRoom.Made made = making.made(member.workroom(), ticket);
+        byte[] pdf = MakingPdf.write(
+                made.drafted().pieces(), Notions.of(made.drafted()), made.planned(), title, size, spoken);
+        return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", order of making", "pdf");
     }
 
     @GetMapping(value = "/pattern.svg", produces = "image/svg+xml")
@@ -142,6 +161,21 @@ class PrintingController {
                         .map(t -> new PageView(t.name(), t.left(), t.top()))
                         .toList(),
                 places);
+    }
+
+    private static PaperSize page(String paper) {
+        return PaperSize.of(paper)
+                .filter(p -> p != PaperSize.A0)
+                .orElseThrow(() -> new Refusal("paper", "This is printed on a4 or letter"));
+    }
+
+    private static Spoken spoken(String unit, String mark) {
+        Unit tape = Unit.of(unit)
+                .filter(u -> u != Unit.MILLIMETRE)
+                .orElseThrow(() -> new Refusal("unit", "The tape is in or cm"));
+        DecimalMark decimal =
+                DecimalMark.of(mark).orElseThrow(() -> new Refusal("mark", "The decimal mark is comma or point"));
+        return new Spoken(tape, decimal);
     }
 
     private static PaperSize paper(String paper) {

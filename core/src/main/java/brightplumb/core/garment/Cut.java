@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Rule;
@@ -26,6 +27,7 @@ import java.util.stream.Stream;
  * @param measures what it is drafted from, in tape order; the first are the ones it cannot do without
  * @param defaults rules of its own, which win over the way's
  * @param cloth the cloth it is made of unless another is named
+ * @param order the habit it is made by unless another is asked
  */
 public record Cut(
         String id,
@@ -38,7 +40,8 @@ public record Cut(
         String way,
         List<Measure> measures,
         Map<Setting, Rule> defaults,
-        Cloth cloth) {
+        Cloth cloth,
+        Sequence order) {
 
     public Cut {
         parts = List.copyOf(parts);
@@ -59,7 +62,18 @@ public record Cut(
             List<Measure> measures,
             Map<Setting, Rule> defaults) {
         return new Cut(
-                id, title, about, group, List.of(part), List.of(), part.ways(), way, measures, defaults, Cloth.WOVEN);
+                id,
+                title,
+                about,
+                group,
+                List.of(part),
+                List.of(),
+                part.ways(),
+                way,
+                measures,
+                defaults,
+                Cloth.WOVEN,
+                Sequence.LEG_FIRST);
     }
 
     /** The same cut with something done to it. */
@@ -75,7 +89,8 @@ public record Cut(
                 way,
                 measures,
                 defaults,
-                cloth);
+                cloth,
+                order);
     }
 
     /** The same cut, its recipe's construction amounts offered as a way of their own. */
@@ -91,12 +106,18 @@ public record Cut(
                 way,
                 measures,
                 defaults,
-                cloth);
+                cloth,
+                order);
     }
 
     /** The same cut in another cloth. */
     Cut in(Cloth other) {
-        return new Cut(id, title, about, group, parts, with, ways, way, measures, defaults, other);
+        return new Cut(id, title, about, group, parts, with, ways, way, measures, defaults, other, order);
+    }
+
+    /** The same cut made by another habit. */
+    Cut sewn(Sequence otherOrder) {
+        return new Cut(id, title, about, group, parts, with, ways, way, measures, defaults, cloth, otherOrder);
     }
 
     /** The way of that name, if it can be drafted in it. */

@@ -30,6 +30,7 @@ import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
+import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.AllowanceHabit;
@@ -196,7 +197,8 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "house"),
                             "By thigh and knee, straight from the bare tape; the hem laid from the side.",
                             TAILORED_SHORTS_AMOUNTS))
-                    .made(Operations.STRAIGHT_BAND),
+                    .made(Operations.STRAIGHT_BAND)
+                    .sewn(Sequence.SIDES_LAST),
             legs(
                             "drawcord-shorts",
                             "Drawcord shorts",
@@ -218,7 +220,8 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "house"),
                             "An inch of ease at each side, the back laid from the bust span, the hem by the thigh.",
                             DRAWCORD_SHORTS_AMOUNTS))
-                    .made(Operations.STRAIGHT_BAND),
+                    .made(Operations.STRAIGHT_BAND)
+                    .sewn(Sequence.PANELS_FIRST),
             legs(
                             "lounge-shorts",
                             "Lounge shorts",
@@ -243,7 +246,8 @@ final class LegCuts {
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "arc"),
                             "Each half from its own arc of the tape; straight and loose.",
-                            Map.of())),
+                            Map.of()))
+                    .sewn(Sequence.CROTCH_FIRST),
             legs(
                             "box-fold-palazzo",
                             "Box-fold palazzo",
@@ -258,7 +262,8 @@ final class LegCuts {
                                     ZIP_LENGTH, inches(9, "Nine inches."),
                                     ZIP_ALLOWANCE, inches(1.5, "An inch and a half beside the zip.")))
                     .recipe(Way.byTheRecipe(Ways.of(Ways.LEGS, "sixteenth"), "The palazzo by sixteenths.", Map.of()))
-                    .made(Operations.BOX_FOLD, Operations.SHAPED_BAND),
+                    .made(Operations.BOX_FOLD, Operations.SHAPED_BAND)
+                    .sewn(RecipeOrders.BOX_FOLD_PALAZZO),
             legs(
                             "flap-pocket-shorts",
                             "Flap-pocket shorts",
@@ -273,7 +278,8 @@ final class LegCuts {
                                     CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side."),
                                     BAND_HEIGHT, fixed(Length.cm(5), "Five centimetres high, finished."),
                                     ZIP_LENGTH, fixed(Length.cm(20), "Twenty centimetres, down through the band.")))
-                    .made(Operations.PATCH_POCKET, Operations.SHAPED_BAND));
+                    .made(Operations.PATCH_POCKET, Operations.SHAPED_BAND)
+                    .sewn(RecipeOrders.FLAP_POCKET_SHORTS));
 
     private LegCuts() {}
 

@@ -31,7 +31,9 @@ public final class Notions {
         Draft draft = drafted.draft();
         List<CutPiece> pieces = drafted.pieces();
         List<Notion> notions = new ArrayList<>();
-        Stream.concat(garment.blocks().stream(), garment.doneIn(set).stream())
+        Stream.concat(
+                        garment.blocks().stream(),
+                        drafted.made().stream().filter(Made::done).map(Made::operation))
                 .forEach(o -> notions.addAll(o.notions(draft, set)));
         fusing(pieces).ifPresent(notions::add);
         notions.add(Notion.counted("thread", "Thread", "a reel to match the cloth", reels(pieces)));

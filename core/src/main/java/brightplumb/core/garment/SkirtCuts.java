@@ -14,6 +14,7 @@ import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
+import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.AllowanceHabit;
@@ -65,7 +66,8 @@ final class SkirtCuts {
                                                     given -> Amount.byHabit(7).atLeast(HouseHabits.toGetIn(given)),
                                                     "Seven inches, or as long as getting in asks."),
                                     SLIT, inches(8, "Eight inches at knee length, to step by.")))
-                    .made(Operations.STRAIGHT_BAND),
+                    .made(Operations.STRAIGHT_BAND)
+                    .sewn(RecipeOrders.SLIT_PENCIL),
             skirt(
                             "seat-shaped-skirt",
                             "Seat-shaped skirt",
@@ -147,7 +149,8 @@ final class SkirtCuts {
                                                     "Sewn an inch from the edge: half an inch inside the line, for a closer fit.")),
                                     entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "An inch and a half at the hem."))))
                     .made(Operations.STRAIGHT_BAND)
-                    .in(KNIT),
+                    .in(KNIT)
+                    .sewn(Sequence.SIDES_LAST),
             skirt(
                             "lined-pencil",
                             "Lined pencil",
@@ -163,7 +166,8 @@ final class SkirtCuts {
                                                     "Each panel bagged with its lining before it is seamed."),
                                     SIDE_ALLOWANCE,
                                             inches(1.5, "Half an inch for the lining's seam, an inch for the side.")))
-                    .made(Operations.STRAIGHT_BAND, Operations.LINING),
+                    .made(Operations.STRAIGHT_BAND, Operations.LINING)
+                    .sewn(RecipeOrders.LINED_PENCIL),
             skirt(
                             "ankle-pencil",
                             "Ankle pencil",

@@ -36,6 +36,8 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
         CLOTH,
         /** Where it fails. */
         FAULT,
+        /** The seam in hand. */
+        SEAM,
         /** Plain ink. */
         PLAIN
     }

@@ -67,4 +67,9 @@ public interface Operation {
     default List<Notion> notions(Draft after, Settings set) {
         return List.of();
     }
+
+    /** How it is made: the steps it brings, on the draft as it came out. A seam that one of them sews is sewn at no other. */
+    default List<MakingStep> making(Draft after, Settings set) {
+        return List.of();
+    }
 }

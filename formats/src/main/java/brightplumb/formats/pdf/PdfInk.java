@@ -102,6 +102,11 @@ final class PdfInk {
         out.endText();
     }
 
+    /** How wide words of that height are, mm. */
+    double width(String words, double height) throws IOException {
+        return font.getStringWidth(inFont(words)) / 1000 * height * 1.4;
+    }
+
     /** Letters the font lacks are shown as a question mark rather than refused. */
     private String inFont(String words) {
         StringBuilder shown = new StringBuilder();

@@ -18,6 +18,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -117,5 +118,10 @@ public final class Legs implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return Fastening.of(after, set);
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return Fastening.making(after, set);
     }
 }

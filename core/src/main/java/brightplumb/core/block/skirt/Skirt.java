@@ -15,6 +15,7 @@ import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -96,5 +97,10 @@ public final class Skirt implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return Fastening.of(after, set);
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return Fastening.making(after, set);
     }
 }

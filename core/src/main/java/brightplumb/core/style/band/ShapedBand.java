@@ -27,14 +27,18 @@ import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * A shaped, faced band: cut off the sewn waist with its darts shut, so that it lies on the body as the block did. Two layers, the facing fused.
@@ -237,5 +241,51 @@ public final class ShapedBand implements Operation {
                 Amount.found("measured along its lower edge", length).named("band.length", "band length"),
                 "Band long, where it is sewn on",
                 "Cut off the sewn waist with the darts shut; front and back meet at the sides.");
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        List<String> own = after.joins().stream()
+                .map(Join::seam)
+                .filter(s -> s.startsWith("band."))
+                .distinct()
+                .toList();
+        double along = after.joins().stream()
+                .filter(j -> j.seam().equals("waist"))
+                .mapToDouble(j -> j.layers().get(1).length())
+                .sum();
+        return List.of(
+                MakingStep.of(
+                                "band.made",
+                                "Band and facing, each by itself",
+                                Work.BAND,
+                                "Join the fronts to the backs at the sides, of the band and of its facing; leave open where the zip comes. Press open.",
+                                "Neaten the free edge of the facing.")
+                        .sewing(own)
+                        .taking("fusing")
+                        .after("mark", "fuse"),
+                MakingStep.of(
+                                "band",
+                                "Band on",
+                                Work.BAND,
+                                "Right sides together, centres, sides and notches first. Clip, and press the seam up into the band.")
+                        .sewing("waist")
+                        .looking(List.of(Figure.mm("half the band, where it is sewn on", along)))
+                        .after("band.made", "side"),
+                MakingStep.of(
+                                "band.faced",
+                                "Facing on",
+                                Work.DRAW_IN,
+                                "Facing to band at the upper edge, right sides together; clip, turn, and understitch ⅛ in from the edge.",
+                                "Catch its lower edge in the ditch of the band's seam.")
+                        .on(bands(after))
+                        .with("understitched")
+                        .after("band", "zip"));
+    }
+
+    private static Stream<PieceId> bands(Draft draft) {
+        return draft.pieces().stream()
+                .filter(p -> p.panel().equals("band") && p.layer() == Layer.SHELL)
+                .map(Piece::id);
     }
 }

@@ -35,11 +35,14 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.Inspection;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.ArrayList;
@@ -234,5 +237,27 @@ public final class StraightBand implements Operation {
             case OPEN -> List.of(Notion.counted("hook", "Hook and eye", "above the zip", 1));
             case RING -> List.of();
         };
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        boolean drawnUp = set.chose(WAIST_FINISH, WaistFinish.GATHERED);
+        double waist = after.join("waist").layers().get(0).length();
+        double band = after.join("waist").layers().get(1).length();
+        boolean half = after.piece(BAND).copies() instanceof Copies.OnFold;
+        return List.of(MakingStep.of("band", "Band", Work.BAND)
+                .sewing("waist")
+                .saying(List.of(
+                        "Right side of the band to the wrong side of the garment; pin centres, sides and notches, then between.",
+                        "Press its free edge ½ in under, bring it over to the face so that it just covers the seam, and edge-stitch.",
+                        drawnUp
+                                ? "Leave 1½ in open for the elastic."
+                                : "The ends are closed first, right sides together, and turned."))
+                .looking(List.of(
+                        Figure.mm(half ? "half the raw waist, darts shut" : "raw waist, darts shut", waist),
+                        Figure.mm(half ? "half the band" : "band", band)))
+                .with("edge-stitched")
+                .taking("button", "hook")
+                .after("mark", "fuse", "darts", "fly"));
     }
 }

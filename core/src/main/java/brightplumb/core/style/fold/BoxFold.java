@@ -25,13 +25,18 @@ import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.DartCount;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * An inverted box fold down the front crease: the front is cut along it and opened, folded from the face so that both lines meet at the middle.
@@ -196,5 +201,27 @@ public final class BoxFold implements Operation {
             marks.add(new Mark(Mark.Kind.NOTCH, line.get(line.size() - 1).to(), down, 1, text));
         }
         return marks;
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        List<Piece> folded = after.pieces().stream()
+                .filter(p -> p.folds().stream().anyMatch(f -> f.kind() == Fold.Kind.BOX))
+                .toList();
+        return List.of(MakingStep.of(
+                        "fold",
+                        "Box folds",
+                        Work.FOLD,
+                        "From the face, bring both fold lines to the middle line; press from waist to hem.",
+                        set.amount(FOLD_SEWN_DOWN).value() > 0
+                                ? "Stitch both edges down to their mark; baste across the top."
+                                : "Baste across the top: the fold is caught in the waist seam only.")
+                .showing(folded.stream()
+                        .flatMap(p -> p.folds().stream()
+                                .flatMap(f -> Stream.of(f.out(), f.back()))
+                                .map(line -> new MakingStep.Shown(p.id(), line)))
+                        .toList())
+                .looking(List.of(Figure.mm("opened by", set.amount(FOLD_WIDTH).value())))
+                .after("mark", "darts"));
     }
 }

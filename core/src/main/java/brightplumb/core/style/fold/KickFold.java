@@ -19,9 +19,13 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
@@ -120,5 +124,22 @@ public final class KickFold implements Operation {
                     .joined(List.of(Join.mirrored("kick.edge", EDGE, folded), Join.mirrored("kick.top", TOP, folded)));
         }
         return table.finished(pattern);
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(MakingStep.of(
+                        "kick",
+                        "Kick fold",
+                        Work.SLIT,
+                        "The corner is where the centre line meets the seam across the fold's top: mark it.",
+                        "Stitch from the end of the zip down to the corner, turn there, and go across the fold to its edge; back-tack. Baste on below it.",
+                        "Clip into the corner of the under side, short of the stitching. Press the fold to one side, left or right as it is printed, and unpick the basting.")
+                .sewing("centre.back", "kick.top", "kick.edge")
+                .looking(List.of(
+                        Figure.mm("wide", set.amount(KICK_WIDTH).value()),
+                        Figure.mm("high", set.amount(KICK_HEIGHT).value())))
+                .with("plain seam, turned at the corner")
+                .after("mark", "fuse", "darts", "neaten"));
     }
 }

@@ -22,9 +22,11 @@ import brightplumb.core.rule.Lined;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -191,5 +193,73 @@ public final class Lining implements Operation {
                 layers,
                 layers.get(0).length() - layers.get(1).length(),
                 join.kind());
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        boolean bagged = set.chose(LINING, Lined.PANEL);
+        double join = set.amount(LINING_JOIN).value();
+        List<String> seams = after.joins().stream()
+                .map(Join::seam)
+                .filter(s -> s.startsWith(PREFIX + "."))
+                .distinct()
+                .toList();
+        List<String> panel = seams.stream()
+                .filter(s -> s.equals("lining.hem") || bagged && s.equals("lining.side"))
+                .toList();
+        List<String> rest = seams.stream()
+                .filter(s -> !panel.contains(s) && !s.equals("lining.waist"))
+                .toList();
+        MakingStep level = MakingStep.of(
+                        "lining.level",
+                        "Waists level",
+                        Work.LINING,
+                        "Lift the lining until both waists lie level, pin, and trim what stands over by folding front and backs together.",
+                        "Baste shell and lining together at the waist: they are sewn as one from here.")
+                .sewing("lining.waist");
+        return bagged ? bagged(panel, rest, level, join) : joinedAtTheHem(panel, rest, level, join);
+    }
+
+    private static List<MakingStep> bagged(List<String> panel, List<String> rest, MakingStep level, double join) {
+        return List.of(
+                MakingStep.of(
+                                "lining.bag",
+                                "Bag each panel",
+                                Work.LINING,
+                                "Each panel with its lining, right sides together: hem, then both sides, with the lining's seam. The waist stays open.",
+                                "Trim the corners, turn, and press so that the lining does not show at hem or sides.",
+                                "A side is then two passes: the lining's seam now, and the side's later.")
+                        .sewing(panel)
+                        .turned(join)
+                        .after("mark", "darts"),
+                level.after("lining.bag"),
+                MakingStep.of(
+                                "lining.seams",
+                                "Lining's own seams",
+                                Work.CENTRE,
+                                "With the shell's, in one pass where they lie on each other.")
+                        .sewing(rest)
+                        .after("lining.level"));
+    }
+
+    private static List<MakingStep> joinedAtTheHem(
+            List<String> panel, List<String> rest, MakingStep level, double join) {
+        return List.of(
+                MakingStep.of(
+                                "lining.seams",
+                                "Sew the lining up",
+                                Work.LINING,
+                                "As the shell, by itself; leave open where the zip comes.")
+                        .sewing(rest)
+                        .after("mark", "darts"),
+                MakingStep.of(
+                                "lining.hem",
+                                "Join at the hem",
+                                Work.HEM,
+                                "Right sides together round the hem; turn, and press the fold where it was drawn.")
+                        .sewing(panel)
+                        .turned(join)
+                        .after("lining.seams", "side", "inseam"),
+                level.after("lining.hem", "lining.seams"));
     }
 }

@@ -29,10 +29,13 @@ import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
@@ -250,5 +253,33 @@ public final class PatchPocket implements Operation {
         return flaps == 0
                 ? List.of()
                 : List.of(Notion.counted("pocket.button", "Buttons", "one a flap, with its buttonhole", flaps));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        boolean flapped = after.pattern().find(FLAP).isPresent();
+        List<MakingStep> steps = new ArrayList<>(List.of(MakingStep.of(
+                        "pocket",
+                        "Patch pockets",
+                        Work.POCKET,
+                        "Turn and stitch the upper hem. Press the other edges under by their allowance; mitre the corners.",
+                        "Lay each on its drill marks, which it just covers; edge-stitch round, and again ¼ in inside.")
+                .sewing("pocket")
+                .looking(List.of(Figure.mm(
+                        "down from the waist seam", set.amount(POCKET_DOWN).value())))
+                .with("edge-stitched twice")
+                .after("mark", "darts")));
+        if (flapped) {
+            steps.add(MakingStep.of(
+                            "flap",
+                            "Flaps",
+                            Work.POCKET,
+                            "Fold right sides together, sew the ends, turn and press; work the buttonhole.",
+                            "Sew it on upside down along its line; trim the seam to ⅛ in, turn it down, and stitch ¼ in from the fold. Sew the button on the pocket.")
+                    .sewing("flap")
+                    .taking("pocket.button")
+                    .after("pocket", "fuse"));
+        }
+        return steps;
     }
 }

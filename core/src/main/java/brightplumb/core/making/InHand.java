@@ -1,0 +1,230 @@
+package brightplumb.core.making;
+
+import static brightplumb.core.table.Exhibit.Ink.PENCIL;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
+import static brightplumb.core.table.Exhibit.Ink.SEAM;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.MakingStep;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The pieces of a step as they lie on the table, the seam in hand drawn heavily: two that are sewn to each other face each other with their
+ * notches tied; others lie in a row, long ones above.
+ */
+final class InHand {
+
+    private static final double GAP = 90;
+    private static final double NOTCH = 16;
+    private static final double ON_THE_SEAM = 3;
+
+    private final Draft draft;
+    private final MakingStep step;
+    private final Exhibit.Table table = new Exhibit.Table();
+
+    private InHand(Draft draft, MakingStep step) {
+        this.draft = draft;
+        this.step = step;
+    }
+
+    /** The picture of a step; without strokes where no piece is in hand. */
+    static Exhibit of(Draft draft, MakingStep step) {
+        InHand hand = new InHand(draft, step);
+        List<Join> joins = draft.joins().stream()
+                .filter(j -> step.seams().contains(j.seam()))
+                .toList();
+        if (step.shows().isEmpty() && !joins.isEmpty() && joins.stream().allMatch(InHand::faces)) {
+            double y = 0;
+            for (Join join : joins) {
+                y = hand.facing(join, y);
+            }
+        } else {
+            hand.inARow(joins);
+        }
+        return hand.table.done();
+    }
+
+    /** Whether a join is one edge on one edge, so that both pieces can lie face to face. */
+    private static boolean faces(Join join) {
+        return join.layers().size() == 2
+                && join.kind() != Join.Kind.LAID
+                && join.layers().stream().allMatch(r -> onePiece(r))
+                && (join.kind() == Join.Kind.MIRRORED
+                        || !join.layers()
+                                .get(0)
+                                .piece()
+                                .equals(join.layers().get(1).piece()));
+    }
+
+    private static boolean onePiece(Run run) {
+        return run.stretches().stream().map(Stretch::piece).distinct().count() == 1;
+    }
+
+    /** Both pieces of a join, its seam toward the other's; how far down the picture has come. */
+    private double facing(Join join, double y) {
+        List<Rigid> moves = new ArrayList<>();
+        double x = 0;
+        double bottom = y;
+        // One level waist line through both.
+        double level = y
+                - join.layers().stream()
+                        .mapToDouble(
+                                r -> Box.of(draft.piece(r.piece()).sewLine()).top())
+                        .min()
+                        .orElse(0);
+        for (int i = 0; i < 2; i++) {
+            Run run = join.layers().get(i);
+            Piece piece = draft.piece(run.piece());
+            List<Segment> seam = draft.pattern().lines(run);
+            Box box = Box.of(piece.sewLine());
+            boolean onRight = Box.of(seam).middle().x() > box.middle().x();
+            boolean flipped = onRight == (i == 1);
+            Rigid turn = flipped ? Exhibit.MIRRORED : Rigid.STAY;
+            Box laid = Box.of(Curves.moved(piece.sewLine(), turn));
+            Rigid move = Rigid.slide(Point.of(x - laid.left(), level)).after(turn);
+            moves.add(move);
+            lay(piece, move);
+            table.draw(SEAM, Curves.moved(seam, move));
+            x += laid.width() + GAP;
+            bottom = Math.max(bottom, level + laid.bottom());
+        }
+        ties(join, moves);
+        return bottom + GAP;
+    }
+
+    /** Notches that meet, tied to each other. */
+    private void ties(Join join, List<Rigid> moves) {
+        List<Mark> ones = notches(join.layers().get(0));
+        List<Mark> others = notches(join.layers().get(1));
+        for (Mark one : ones) {
+            for (Mark other : others) {
+                if (one.text().equals(other.text()) && Math.abs(one.along() - other.along()) < 0.5) {
+                    Point from = moves.get(0).apply(one.at());
+                    Point to = moves.get(1).apply(other.at());
+                    table.draw(PENCIL, from, to)
+                            .say(PENCIL, from.toward(to, 0.5).minus(Point.of(0, 14)), one.text());
+                    notch(one, moves.get(0));
+                    notch(other, moves.get(1));
+                    break;
+                }
+            }
+        }
+    }
+
+    private List<Mark> notches(Run run) {
+        List<Segment> seam = draft.pattern().lines(run);
+        return draft.piece(run.piece()).marks().stream()
+                .filter(m -> m.along() != null && Curves.near(seam, m.at(), ON_THE_SEAM))
+                .toList();
+    }
+
+    private void notch(Mark mark, Rigid move) {
+        Point at = move.apply(mark.at());
+        Point out = move.direction(mark.direction());
+        for (int stroke = 0; stroke < mark.count(); stroke++) {
+            Point beside = at.plus(out.turned().times(8 * (stroke - (mark.count() - 1) / 2.0)));
+            table.draw(PLAIN, beside, beside.plus(out.times(NOTCH)));
+        }
+    }
+
+    /** Pieces side by side, those that lie along the cloth above the others, with what is in hand on each. */
+    private void inARow(List<Join> joins) {
+        Map<PieceId, List<List<Segment>>> lines = new LinkedHashMap<>();
+        step.pieces().forEach(id -> lines.computeIfAbsent(id, p -> new ArrayList<>()));
+        step.shows()
+                .forEach(s ->
+                        lines.computeIfAbsent(s.piece(), p -> new ArrayList<>()).add(s.run()));
+        for (Join join : joins) {
+            for (Run run : join.layers()) {
+                for (Stretch s : run.stretches()) {
+                    lines.computeIfAbsent(s.piece(), p -> new ArrayList<>())
+                            .add(draft.pattern().lines(Run.of(s)));
+                }
+            }
+        }
+        double y = 0;
+        List<Piece> standing = new ArrayList<>();
+        for (PieceId id : lines.keySet()) {
+            Piece piece = draft.piece(id);
+            Box box = Box.of(piece.sewLine());
+            if (box.width() > 2 * box.height()) {
+                y = shown(piece, lines.get(id), Point.of(-box.left(), y - box.top())) + GAP;
+            } else {
+                standing.add(piece);
+            }
+        }
+        double x = 0;
+        for (Piece piece : standing) {
+            Box box = Box.of(piece.sewLine());
+            shown(piece, lines.get(piece.id()), Point.of(x - box.left(), y - box.top()));
+            x += box.width() + GAP;
+        }
+    }
+
+    private double shown(Piece piece, List<List<Segment>> lines, Point at) {
+        Rigid move = Rigid.slide(at);
+        lay(piece, move);
+        lines.forEach(l -> table.draw(SEAM, Curves.moved(l, move)));
+        return Box.of(Curves.moved(piece.sewLine(), move)).bottom();
+    }
+
+    private void lay(Piece piece, Rigid move) {
+        List<Segment> outline = Curves.moved(piece.sewLine(), move);
+        table.fill(Exhibit.ink(piece), outline).draw(Exhibit.ink(piece), outline);
+        table.say(Exhibit.ink(piece), Box.of(outline).middle(), words(piece));
+    }
+
+    private static String words(Piece piece) {
+        return piece.layer() == Layer.SHELL
+                        || piece.title()
+                                .toLowerCase(java.util.Locale.ROOT)
+                                .contains(piece.layer().id())
+                ? piece.title()
+                : piece.title() + ", " + piece.layer().id();
+    }
+
+    /** What lines take up. */
+    private record Box(double left, double right, double top, double bottom) {
+
+        static Box of(List<Segment> lines) {
+            double left = Double.POSITIVE_INFINITY;
+            double right = Double.NEGATIVE_INFINITY;
+            double top = Double.POSITIVE_INFINITY;
+            double bottom = Double.NEGATIVE_INFINITY;
+            for (Point p : Curves.flattened(lines, 8)) {
+                left = Math.min(left, p.x());
+                right = Math.max(right, p.x());
+                top = Math.min(top, p.y());
+                bottom = Math.max(bottom, p.y());
+            }
+            return new Box(left, right, top, bottom);
+        }
+
+        double width() {
+            return right - left;
+        }
+
+        double height() {
+            return bottom - top;
+        }
+
+        Point middle() {
+            return Point.of((left + right) / 2, (top + bottom) / 2);
+        }
+    }
+}

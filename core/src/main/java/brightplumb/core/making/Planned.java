@@ -1,0 +1,113 @@
+package brightplumb.core.making;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.AllowanceSettings;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.MakingStep;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * The steps of a garment in the order they are done.
+ *
+ * @param sequence the habit they are sorted by
+ * @param steps in order
+ */
+public record Planned(Sequence sequence, List<Step> steps) {
+
+    /**
+     * A step in its place.
+     *
+     * @param step what is done
+     * @param widths how far from the raw edge its seams are sewn, mm, the least first; empty where none is sewn
+     * @param cautions what to mind at it
+     * @param draft what it is done to
+     */
+    public record Step(MakingStep step, List<Double> widths, List<String> cautions, Draft draft) {
+
+        /** The pieces in hand as they lie on the table. */
+        public Exhibit exhibit() {
+            return InHand.of(draft, step);
+        }
+    }
+
+    /**
+     * The order of making a draft.
+     *
+     * @param brought steps of its parts and of what was done to them
+     */
+    public static Planned of(
+            Draft draft, List<CutPiece> cut, Settings set, List<MakingStep> brought, Sequence sequence) {
+        Set<String> sewn = brought.stream().flatMap(s -> s.seams().stream()).collect(Collectors.toSet());
+        List<MakingStep> steps = new ArrayList<>(new FlatSteps(draft, cut, set.cloth(), sequence).all());
+        steps.addAll(new SeamSteps(draft, set.cloth(), sequence).all(sewn));
+        brought.forEach(s -> steps.add(crossing(draft, s)));
+        Map<String, CutPiece> pieces =
+                cut.stream().collect(Collectors.toMap(p -> p.piece().id().toString(), Function.identity()));
+        List<Step> planned = new ArrayList<>();
+        Map<String, Double> turned = new HashMap<>();
+        for (MakingStep step : Order.of(steps, sequence)) {
+            planned.add(new Step(step, widths(step, draft, pieces, set, turned), Cautions.of(step, draft, set), draft));
+            if (step.turned() > 0) {
+                stretches(step, draft).forEach(s -> turned.merge(s.name(), step.turned(), Double::sum));
+            }
+        }
+        return new Planned(sequence, List.copyOf(planned));
+    }
+
+    /** A step after the seams that its own cross; those it sews itself, or that are sewn in one pass with others, wait for no one. */
+    private static MakingStep crossing(Draft draft, MakingStep step) {
+        MakingStep after = step;
+        for (Join join : draft.joins()) {
+            if (step.seams().contains(join.seam())) {
+                for (String seam : Prerequisites.of(draft.pattern(), join)) {
+                    after = step.seams().contains(seam) ? after : after.after(seam);
+                }
+            }
+        }
+        return after;
+    }
+
+    private static List<Double> widths(
+            MakingStep step, Draft draft, Map<String, CutPiece> pieces, Settings set, Map<String, Double> turned) {
+        if (step.turned() > 0) {
+            return List.of(step.turned());
+        }
+        Set<Double> widths = new TreeSet<>();
+        stretches(step, draft)
+                .forEach(s -> widths.add(rounded(width(s, pieces, set) - turned.getOrDefault(s.name(), 0.0))));
+        return List.copyOf(widths);
+    }
+
+    private static Stream<Stretch> stretches(MakingStep step, Draft draft) {
+        return draft.joins().stream()
+                .filter(j -> step.seams().contains(j.seam()) && j.kind() != Join.Kind.LAID)
+                .flatMap(j -> j.layers().stream())
+                .flatMap(r -> r.stretches().stream());
+    }
+
+    private static double width(Stretch stretch, Map<String, CutPiece> pieces, Settings set) {
+        CutPiece piece = pieces.get(stretch.piece().toString());
+        double allowance = piece.allowance(piece.piece().require(stretch.role(), stretch.nth()))
+                .amount();
+        boolean inside = stretch.role().equals(EdgeRole.SIDE) && set.knows(AllowanceSettings.SIDE_SEWN_IN);
+        double sewnIn = inside ? set.amount(AllowanceSettings.SIDE_SEWN_IN).value() : 0;
+        return allowance + sewnIn;
+    }
+
+    private static double rounded(double mm) {
+        return Math.round(mm * 1000) / 1000.0;
+    }
+}

@@ -1,0 +1,139 @@
+package brightplumb.core.table;
+
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.table.Evidence.Figure;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * One step of the making. How wide its seams are sewn is no part of it: that follows from the allowances of the edges it sews.
+ *
+ * @param id its name: what is ticked as done
+ * @param title its name at the bench
+ * @param work what kind of work it is
+ * @param pieces the pieces in hand, beyond those its seams are on
+ * @param seams the joins it sews, by their seams
+ * @param turned how far in its seams are sewn before they are turned, mm, so that what is sewn on the same edge later finds it that much
+ *     narrower; 0 where they are sewn at their allowance
+ * @param stitch which stitch; empty where none is asked
+ * @param how what is done, a sentence or two each, amounts in inches as the bench says them
+ * @param looks what to measure before or after, and what it should be
+ * @param shows lines in hand beyond the seams, each on its piece
+ * @param notions what it takes, by the notions' ids
+ * @param after the steps that must be done before it; one that is not there asks nothing
+ */
+public record MakingStep(
+        String id,
+        String title,
+        Work work,
+        Set<PieceId> pieces,
+        List<String> seams,
+        double turned,
+        String stitch,
+        List<String> how,
+        List<Figure> looks,
+        List<Shown> shows,
+        Set<String> notions,
+        Set<String> after) {
+
+    /** A line in hand on a piece. */
+    public record Shown(PieceId piece, List<Segment> run) {
+        public Shown {
+            run = List.copyOf(run);
+        }
+    }
+
+    public MakingStep {
+        pieces = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(pieces));
+        seams = List.copyOf(seams);
+        how = List.copyOf(how);
+        looks = List.copyOf(looks);
+        shows = List.copyOf(shows);
+        notions = Set.copyOf(notions);
+        after = Set.copyOf(after);
+    }
+
+    /** A step with what is done at it. */
+    public static MakingStep of(String id, String title, Work work, String... how) {
+        return new MakingStep(
+                id, title, work, Set.of(), List.of(), 0, "", List.of(how), List.of(), List.of(), Set.of(), Set.of());
+    }
+
+    /**
+     * The work it does, by names that stay when another habit does some of it in one pass: its seams, or itself where it sews none.
+     */
+    public List<String> does() {
+        return seams.isEmpty() ? List.of(id) : seams;
+    }
+
+    /** The same step with pieces in hand. */
+    public MakingStep on(Stream<PieceId> more) {
+        Set<PieceId> all = new LinkedHashSet<>(pieces);
+        more.forEach(all::add);
+        return new MakingStep(id, title, work, all, seams, turned, stitch, how, looks, shows, notions, after);
+    }
+
+    /** The same step sewing seams. */
+    public MakingStep sewing(List<String> more) {
+        return new MakingStep(
+                id, title, work, pieces, joined(seams, more), turned, stitch, how, looks, shows, notions, after);
+    }
+
+    /** The same step sewing seams. */
+    public MakingStep sewing(String... more) {
+        return sewing(List.of(more));
+    }
+
+    /** The same step, its seams sewn so far in and turned, mm. */
+    public MakingStep turned(double in) {
+        return new MakingStep(id, title, work, pieces, seams, in, stitch, how, looks, shows, notions, after);
+    }
+
+    /** The same step with a stitch of its own. */
+    public MakingStep with(String otherStitch) {
+        return new MakingStep(id, title, work, pieces, seams, turned, otherStitch, how, looks, shows, notions, after);
+    }
+
+    /** The same step with more to say. */
+    public MakingStep saying(List<String> more) {
+        return new MakingStep(
+                id, title, work, pieces, seams, turned, stitch, joined(how, more), looks, shows, notions, after);
+    }
+
+    /** The same step with something to measure. */
+    public MakingStep looking(List<Figure> more) {
+        return new MakingStep(
+                id, title, work, pieces, seams, turned, stitch, how, joined(looks, more), shows, notions, after);
+    }
+
+    /** The same step with lines in hand. */
+    public MakingStep showing(List<Shown> more) {
+        return new MakingStep(
+                id, title, work, pieces, seams, turned, stitch, how, looks, joined(shows, more), notions, after);
+    }
+
+    /** The same step with notions it takes. */
+    public MakingStep taking(String... more) {
+        return new MakingStep(
+                id, title, work, pieces, seams, turned, stitch, how, looks, shows, together(notions, more), after);
+    }
+
+    /** The same step after others. */
+    public MakingStep after(String... more) {
+        return new MakingStep(
+                id, title, work, pieces, seams, turned, stitch, how, looks, shows, notions, together(after, more));
+    }
+
+    private static <T> List<T> joined(List<T> one, List<T> other) {
+        return Stream.concat(one.stream(), other.stream()).toList();
+    }
+
+    private static Set<String> together(Set<String> one, String... more) {
+        Set<String> all = new LinkedHashSet<>(one);
+        all.addAll(List.of(more));
+        return all;
+    }
+}

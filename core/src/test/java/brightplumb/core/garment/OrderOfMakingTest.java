@@ -1,0 +1,187 @@
+package brightplumb.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import brightplumb.core.making.Planned;
+import brightplumb.core.making.Sequence;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Work;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+
+/** The order of making: what must come first comes first, and nothing is sewn twice or forgotten, in every habit. */
+class OrderOfMakingTest {
+
+    private static final Sheet SHE = Sheet.ofMillimetres(Map.of(
+            Measure.WAIST_GIRTH,
+            711.2,
+            Measure.HIP_GIRTH,
+            965.2,
+            Measure.HIP_DEPTH,
+            203.2,
+            Measure.BODY_RISE,
+            266.7,
+            Measure.OUTSIDE_LEG,
+            1028.7));
+
+    @TestFactory
+    Stream<DynamicTest> every_join_is_sewn_once_and_no_step_comes_before_what_it_needs() {
+        return Catalogue.CUTS.stream()
+                .map(cut -> DynamicTest.dynamicTest(cut.id(), () -> {
+                    for (Bodies.Row row : Bodies.few()) {
+                        Drafted drafted =
+                                Drafting.draft(DraftRequest.of(cut.id(), null, Bodies.withDepths(row), Map.of(), null));
+                        for (Sequence habit : Making.habits(cut)) {
+                            sound(drafted, Making.of(drafted, habit));
+                        }
+                    }
+                }));
+    }
+
+    @TestFactory
+    Stream<DynamicTest> whatever_a_hand_adds_can_be_made() {
+        return Catalogue.CUTS.stream()
+                .map(cut -> DynamicTest.dynamicTest(cut.id(), () -> {
+                    for (var operation : Catalogue.OPERATIONS) {
+                        Drafted drafted;
+                        try {
+                            drafted = Drafting.draft(DraftRequest.of(
+                                    cut.id(),
+                                    null,
+                                    SHE,
+                                    Map.of(),
+                                    null,
+                                    new MadeWith(Set.of(operation.id()), Set.of())));
+                        } catch (Refusal cannot) {
+                            continue;
+                        }
+                        for (Sequence habit : Making.habits(cut)) {
+                            sound(drafted, Making.of(drafted, habit));
+                        }
+                    }
+                }));
+    }
+
+    private static void sound(Drafted drafted, Planned planned) {
+        List<String> sewn = new ArrayList<>();
+        Set<String> done = new HashSet<>();
+        Set<String> all = new HashSet<>();
+        planned.steps().forEach(s -> all.add(s.step().id()));
+        assertThat(all).hasSameSizeAs(planned.steps());
+        for (Planned.Step planned1 : planned.steps()) {
+            MakingStep step = planned1.step();
+            assertThat(done)
+                    .as(step.id() + " by " + planned.sequence().id())
+                    .containsAll(step.after().stream().filter(all::contains).toList());
+            assertThat(step.how())
+                    .as(step.id())
+                    .isNotEmpty()
+                    .allSatisfy(how -> assertThat(how).isNotBlank().endsWith("."));
+            assertThat(planned1.widths()).as(step.id()).allMatch(w -> w >= 0);
+            sewn.addAll(step.seams());
+            done.add(step.id());
+        }
+        assertThat(sewn).doesNotHaveDuplicates();
+        assertThat(drafted.draft().joins()).extracting(Join::seam).allMatch(sewn::contains);
+        assertThat(sewn)
+                .allMatch(seam ->
+                        drafted.draft().joins().stream().anyMatch(j -> j.seam().equals(seam)));
+    }
+
+    @Test
+    void habits_differ_in_what_closes_last() {
+        Drafted trousers = Drafting.draft(DraftRequest.of("classic-trousers", null, SHE, Map.of(), null));
+        assertThat(seams(Making.of(trousers, Sequence.LEG_FIRST)))
+                .containsExactly("fly.front", "side", "inseam", "crotch.front", "crotch.back");
+        assertThat(seams(Making.of(trousers, Sequence.CROTCH_FIRST)))
+                .containsExactly("fly.front", "crotch.front", "crotch.back", "side", "inseam");
+        assertThat(seams(Making.of(trousers, Sequence.SIDES_LAST))).endsWith("side");
+        assertThat(Making.of(trousers, Sequence.PANELS_FIRST).steps())
+                .extracting(s -> s.step().id())
+                .containsSubsequence("crotch.front", "crotch.back", "hem", "side", "inseam", "crotch.close");
+    }
+
+    private static List<String> seams(Planned planned) {
+        return planned.steps().stream().flatMap(s -> s.step().seams().stream()).toList();
+    }
+
+    @Test
+    void a_band_waits_for_the_sides_it_crosses_whatever_the_habit() {
+        Drafted shorts = Drafting.draft(DraftRequest.of("tailored-shorts", null, SHE, Map.of(), null));
+        for (Sequence habit : Sequence.ALL) {
+            assertThat(seams(Making.of(shorts, habit))).containsSubsequence("side", "waist");
+        }
+    }
+
+    @Test
+    void an_edge_that_was_bagged_with_its_lining_is_sewn_by_so_much_less_afterwards() {
+        Planned lined = Making.of(
+                Drafting.draft(DraftRequest.of("lined-pencil", null, SHE, Map.of(), null)),
+                Catalogue.of("lined-pencil").orElseThrow().order());
+        // Handbook §7: lining seam ½, then the side 1: two passes.
+        assertThat(step(lined, "lining.bag").widths()).containsExactly(12.7);
+        assertThat(step(lined, "side").widths()).containsExactly(25.4);
+    }
+
+    @Test
+    void a_seam_is_sewn_at_the_allowance_that_was_added_to_it() {
+        Planned made = Making.of(
+                Drafting.draft(DraftRequest.of("straight-skirt", null, SHE, Map.of("sideAllowance", 20.0), null)),
+                Sequence.LEG_FIRST);
+        assertThat(step(made, "side").widths()).containsExactly(20.0);
+        Planned knit = Making.of(
+                Drafting.draft(DraftRequest.of("knit-pencil", null, SHE, Map.of(), null)), Sequence.SIDES_LAST);
+        assertThat(step(knit, "side").widths()).containsExactly(25.4);
+    }
+
+    private static Planned.Step step(Planned planned, String id) {
+        return planned.steps().stream()
+                .filter(s -> s.step().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void what_is_in_hand_is_drawn_wherever_pieces_are() {
+        for (Cut cut : Catalogue.CUTS) {
+            Drafted drafted = Drafting.draft(DraftRequest.of(cut.id(), null, SHE, Map.of(), null));
+            Making.of(drafted, cut.order()).steps().stream()
+                    .filter(s ->
+                            !s.step().seams().isEmpty() || !s.step().pieces().isEmpty())
+                    .forEach(s -> assertThat(s.exhibit().strokes())
+                            .as(cut.id() + " " + s.step().id())
+                            .isNotEmpty());
+        }
+    }
+
+    @Test
+    void a_fused_piece_is_fused_before_anything_is_sewn_to_it() {
+        Drafted palazzo = Drafting.draft(DraftRequest.of("box-fold-palazzo", null, SHE, Map.of(), null));
+        assertThat(palazzo.draft().pieces()).anyMatch(p -> p.layer() == Layer.FUSING);
+        for (Sequence habit : Making.habits(Catalogue.of("box-fold-palazzo").orElseThrow())) {
+            List<Work> works = Making.of(palazzo, habit).steps().stream()
+                    .map(s -> s.step().work())
+                    .toList();
+            assertThat(works.indexOf(Work.FUSE)).isLessThan(works.indexOf(Work.BAND));
+        }
+    }
+
+    @Test
+    void an_order_names_every_kind_of_work_once() {
+        assertThatThrownBy(() -> new Sequence("x", "X", "", List.of(Work.MARK)))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+}
