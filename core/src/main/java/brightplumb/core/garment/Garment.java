@@ -3,18 +3,22 @@ package brightplumb.core.garment;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -46,12 +50,49 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
                         .toList());
     }
 
-    /** The settings in force on a body. */
+    /** The settings in force on a body: what a hand adds or takes off wins over the cut, and over what it set to none. */
     Settings settings(Body body) {
         Map<Setting, Rule> asked = new HashMap<>();
         Stream.concat(blocks.stream(), operations.stream()).forEach(o -> asked.putAll(o.asks()));
         asked.putAll(request.cut().defaults());
-        return Settings.on(request.way(), asked, request.byHand(), body, request.cloth());
+        Map<Setting, Object> hands = new HashMap<>(request.byHand());
+        for (Operation operation : Catalogue.OPERATIONS) {
+            if (request.made().insists(operation)) {
+                if (!request.cut().with().contains(operation)) {
+                    asked.putAll(operation.asks());
+                }
+                Settings none = Settings.on(request.way(), operation.off(), Map.of(), body, request.cloth());
+                operation
+                        .off()
+                        .keySet()
+                        .forEach(s -> hands.computeIfPresent(s, (k, hand) -> says(none, k, hand) ? null : hand));
+            } else if (request.made().without().contains(operation.id())) {
+                asked.putAll(operation.off());
+                hands.keySet().removeAll(operation.off().keySet());
+            }
+        }
+        operations.forEach(o -> o.adds().forEach((setting, more) -> add(asked, hands, setting, more)));
+        return Settings.on(request.way(), asked, hands, body, request.cloth());
+    }
+
+    /** Adds to a setting what an operation adds, whoever says what it is; where nothing does, there is nothing to add to. */
+    private void add(
+            Map<Setting, Rule> asked, Map<Setting, Object> hands, Setting setting, Function<Given, Amount> more) {
+        Rule rule = asked.getOrDefault(setting, request.way().rules().get(setting));
+        Function<Given, Amount> before = hands.get(setting) instanceof Double hand
+                ? given -> Amount.byHand(hand, Amount.Kind.LENGTH)
+                : rule instanceof Rule.Worked worked ? worked.amount() : null;
+        if (before != null) {
+            String why = hands.remove(setting) == null ? rule.why() : "Set by hand.";
+            asked.put(setting, Rule.worked(given -> before.apply(given).plus(more.apply(given)), why));
+        }
+    }
+
+    /** Whether a hand set a setting to what it is when an operation is off. */
+    private static boolean says(Settings none, Setting setting, Object hand) {
+        return setting.isChoice()
+                ? hand == none.choice(setting, Choice.class)
+                : hand instanceof Double value && value == none.amount(setting).value();
     }
 
     /** What is done to the blocks while the settings are so. */

@@ -19,6 +19,7 @@ import static brightplumb.core.rule.BandSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
 import static brightplumb.core.rule.DartSettings.*;
+import static brightplumb.core.rule.DrawnSettings.ELASTIC_WIDTH;
 import static brightplumb.core.rule.ElasticSettings.*;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
@@ -27,6 +28,9 @@ import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.fixed;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.ScoopSettings.BAG_DEEP;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_ACROSS;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_DOWN;
 import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
@@ -155,32 +159,35 @@ final class LegCuts {
 
     static final List<Cut> ALL = List.of(
             legs(
-                    "classic-trousers",
-                    "Classic trousers",
-                    "Full length, fitted at the waist, tapered to the knee and straight from there.",
-                    Group.TROUSERS,
-                    "house",
-                    LONG,
-                    Map.of(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the knee, then to the hem."))),
+                            "classic-trousers",
+                            "Classic trousers",
+                            "Full length, fitted at the waist, tapered to the knee and straight from there.",
+                            Group.TROUSERS,
+                            "house",
+                            LONG,
+                            Map.of(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the knee, then to the hem.")))
+                    .made(Operations.FLY, Operations.STRAIGHT_BAND),
             legs(
-                    "palazzo",
-                    "Palazzo",
-                    "Wide and straight from the crotch line, an inch deeper than the rise.",
-                    Group.TROUSERS,
-                    "house",
-                    LONG,
-                    Map.of(
-                            CROTCH_DEPTH, RISE_AND_AN_INCH,
-                            LEG_SHAPE, STRAIGHT,
-                            CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."))),
+                            "palazzo",
+                            "Palazzo",
+                            "Wide and straight from the crotch line, an inch deeper than the rise.",
+                            Group.TROUSERS,
+                            "house",
+                            LONG,
+                            Map.of(
+                                    CROTCH_DEPTH, RISE_AND_AN_INCH,
+                                    LEG_SHAPE, STRAIGHT,
+                                    CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")))
+                    .made(Operations.ZIP, Operations.STRAIGHT_BAND),
             legs(
-                    "shorts-block",
-                    "Shorts block",
-                    "The long leg cut seventeen inches below the waist.",
-                    Group.SHORTS,
-                    "house",
-                    SHORT,
-                    Map.of(LENGTH, SHORTS)),
+                            "shorts-block",
+                            "Shorts block",
+                            "The long leg cut seventeen inches below the waist.",
+                            Group.SHORTS,
+                            "house",
+                            SHORT,
+                            Map.of(LENGTH, SHORTS))
+                    .made(Operations.FLY, Operations.STRAIGHT_BAND),
             legs(
                             "tailored-shorts",
                             "Tailored shorts",
@@ -190,6 +197,9 @@ final class LegCuts {
                             SHORT,
                             Map.ofEntries(
                                     entry(LENGTH, shortLeg(19, "Nineteen inches, above the knee.")),
+                                    entry(SCOOP_ACROSS, inches(3, "Three inches in from the side.")),
+                                    entry(SCOOP_DOWN, inches(6, "Six inches down it.")),
+                                    entry(BAG_DEEP, inches(11, "A bag eleven inches deep.")),
                                     entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
                                     entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
                                     entry(HEM_ALLOWANCE, inches(1.5, "Half an inch and an inch."))))
@@ -197,7 +207,7 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "house"),
                             "By thigh and knee, straight from the bare tape; the hem laid from the side.",
                             TAILORED_SHORTS_AMOUNTS))
-                    .made(Operations.STRAIGHT_BAND)
+                    .made(Operations.ZIP, Operations.SCOOP_POCKET, Operations.STRAIGHT_BAND)
                     .sewn(Sequence.SIDES_LAST),
             legs(
                             "drawcord-shorts",
@@ -212,6 +222,9 @@ final class LegCuts {
                                     entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
                                     entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
                                     entry(LENGTH, shortLeg(18, "Eighteen inches to the fold of the turn-up.")),
+                                    entry(SCOOP_ACROSS, inches(2.5, "Two and a half inches in from the side.")),
+                                    entry(SCOOP_DOWN, inches(4, "Four inches down it.")),
+                                    entry(ELASTIC_WIDTH, inches(1.75, "An inch and three quarters wide.")),
                                     entry(
                                             TURN_UP_JOIN,
                                             inches(0.5, "The turn-up's join lies half an inch above its fold.")),
@@ -220,7 +233,13 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "house"),
                             "An inch of ease at each side, the back laid from the bust span, the hem by the thigh.",
                             DRAWCORD_SHORTS_AMOUNTS))
-                    .made(Operations.STRAIGHT_BAND)
+                    .made(
+                            Operations.FALSE_FLY,
+                            Operations.SCOOP_POCKET,
+                            Operations.STRAIGHT_BAND,
+                            Operations.TURN_UP,
+                            Operations.ELASTIC,
+                            Operations.DRAWCORD)
                     .sewn(Sequence.PANELS_FIRST),
             legs(
                             "lounge-shorts",
@@ -247,6 +266,7 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "arc"),
                             "Each half from its own arc of the tape; straight and loose.",
                             Map.of()))
+                    .made(Operations.CASING, Operations.ELASTIC)
                     .sewn(Sequence.CROTCH_FIRST),
             legs(
                             "box-fold-palazzo",
@@ -262,7 +282,7 @@ final class LegCuts {
                                     ZIP_LENGTH, inches(9, "Nine inches."),
                                     ZIP_ALLOWANCE, inches(1.5, "An inch and a half beside the zip.")))
                     .recipe(Way.byTheRecipe(Ways.of(Ways.LEGS, "sixteenth"), "The palazzo by sixteenths.", Map.of()))
-                    .made(Operations.BOX_FOLD, Operations.SHAPED_BAND)
+                    .made(Operations.BOX_FOLD, Operations.ZIP, Operations.SCOOP_POCKET, Operations.SHAPED_BAND)
                     .sewn(RecipeOrders.BOX_FOLD_PALAZZO),
             legs(
                             "flap-pocket-shorts",
@@ -278,7 +298,7 @@ final class LegCuts {
                                     CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side."),
                                     BAND_HEIGHT, fixed(Length.cm(5), "Five centimetres high, finished."),
                                     ZIP_LENGTH, fixed(Length.cm(20), "Twenty centimetres, down through the band.")))
-                    .made(Operations.PATCH_POCKET, Operations.SHAPED_BAND)
+                    .made(Operations.ZIP, Operations.PATCH_POCKET, Operations.SHAPED_BAND)
                     .sewn(RecipeOrders.FLAP_POCKET_SHORTS));
 
     private LegCuts() {}

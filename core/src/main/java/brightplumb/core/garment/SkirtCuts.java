@@ -46,12 +46,13 @@ final class SkirtCuts {
 
     static final List<Cut> ALL = List.of(
             skirt(
-                    "straight-skirt",
-                    "Straight skirt",
-                    "From the waist over the hip and straight down, or tapered to a pencil line.",
-                    "house",
-                    PLAIN,
-                    Map.of()),
+                            "straight-skirt",
+                            "Straight skirt",
+                            "From the waist over the hip and straight down, or tapered to a pencil line.",
+                            "house",
+                            PLAIN,
+                            Map.of())
+                    .made(Operations.ZIP, Operations.STRAIGHT_BAND),
             skirt(
                             "slit-pencil",
                             "Slit pencil",
@@ -66,7 +67,7 @@ final class SkirtCuts {
                                                     given -> Amount.byHabit(7).atLeast(HouseHabits.toGetIn(given)),
                                                     "Seven inches, or as long as getting in asks."),
                                     SLIT, inches(8, "Eight inches at knee length, to step by.")))
-                    .made(Operations.STRAIGHT_BAND)
+                    .made(Operations.ZIP, Operations.SLIT, Operations.STRAIGHT_BAND)
                     .sewn(RecipeOrders.SLIT_PENCIL),
             skirt(
                             "seat-shaped-skirt",
@@ -82,35 +83,40 @@ final class SkirtCuts {
                                     LET_OUT, inches(0.5, "And half an inch, waist to hem, to be let out later."),
                                     BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist."),
                                     BAND_HEIGHT, inches(1.5, "A two-inch band, less the half inch of its seam.")))
-                    .made(Operations.STRAIGHT_BAND),
+                    .made(Operations.ZIP, Operations.STRAIGHT_BAND),
             skirt(
-                    "darted-pencil",
-                    "Darted pencil",
-                    "By quarters, the side raised and the back dropped.",
-                    "quarter",
-                    PLAIN,
-                    Map.of(
-                            CENTRE_FRONT_DROP, inches(0, "The centre front stays level."),
-                            SIDE_RISE, inches(0.75, "Over the side of the hip the way is longer than down the middle."),
-                            CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."),
-                            ZIP_ALLOWANCE, inches(2, "Two inches behind, to shape once more at the fitting."),
-                            SIDE_ALLOWANCE, inches(0.5, "Half an inch; the seams are not let out."))),
+                            "darted-pencil",
+                            "Darted pencil",
+                            "By quarters, the side raised and the back dropped.",
+                            "quarter",
+                            PLAIN,
+                            Map.of(
+                                    CENTRE_FRONT_DROP, inches(0, "The centre front stays level."),
+                                    SIDE_RISE,
+                                            inches(
+                                                    0.75,
+                                                    "Over the side of the hip the way is longer than down the middle."),
+                                    CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."),
+                                    ZIP_ALLOWANCE, inches(2, "Two inches behind, to shape once more at the fitting."),
+                                    SIDE_ALLOWANCE, inches(0.5, "Half an inch; the seams are not let out.")))
+                    .made(Operations.ZIP, Operations.STRAIGHT_BAND),
             skirt(
-                    "round-back-pencil",
-                    "Round-back pencil",
-                    "By quarters, the centre back shaped round the seat.",
-                    "quarter",
-                    PLAIN,
-                    Map.of(
-                            DART_LENGTH_FRONT, toAboveHip("front dart", 2),
-                            DART_LENGTH_BACK, toAboveHip("back dart", 2),
-                            CENTRE_BACK_SHAPE,
-                                    chosen(
-                                            CentreBackShape.ROUND,
-                                            "In at the waist, upright over the seat, in again at the hem."),
-                            SIDE_RISE, inches(0, "The side stays level."),
-                            HEM_TAPER, inches(1.5, "In at each side of the hem."),
-                            HEM_ALLOWANCE, inches(1, "An inch turned."))),
+                            "round-back-pencil",
+                            "Round-back pencil",
+                            "By quarters, the centre back shaped round the seat.",
+                            "quarter",
+                            PLAIN,
+                            Map.of(
+                                    DART_LENGTH_FRONT, toAboveHip("front dart", 2),
+                                    DART_LENGTH_BACK, toAboveHip("back dart", 2),
+                                    CENTRE_BACK_SHAPE,
+                                            chosen(
+                                                    CentreBackShape.ROUND,
+                                                    "In at the waist, upright over the seat, in again at the hem."),
+                                    SIDE_RISE, inches(0, "The side stays level."),
+                                    HEM_TAPER, inches(1.5, "In at each side of the hem."),
+                                    HEM_ALLOWANCE, inches(1, "An inch turned.")))
+                    .made(Operations.ZIP, Operations.FACING),
             skirt(
                             "half-block-skirt",
                             "Half-block skirt",
@@ -122,7 +128,7 @@ final class SkirtCuts {
                                     chosen(
                                             AllowanceHabit.EIGHTHS,
                                             "Half an inch at seams, three quarters at the centre back, an inch and a quarter at the hem.")))
-                    .made(Operations.KICK_FOLD, Operations.STRAIGHT_BAND),
+                    .made(Operations.ZIP, Operations.KICK_FOLD, Operations.STRAIGHT_BAND),
             skirt(
                             "knit-pencil",
                             "Knit pencil",
@@ -166,7 +172,7 @@ final class SkirtCuts {
                                                     "Each panel bagged with its lining before it is seamed."),
                                     SIDE_ALLOWANCE,
                                             inches(1.5, "Half an inch for the lining's seam, an inch for the side.")))
-                    .made(Operations.STRAIGHT_BAND, Operations.LINING)
+                    .made(Operations.ZIP, Operations.STRAIGHT_BAND, Operations.LINING)
                     .sewn(RecipeOrders.LINED_PENCIL),
             skirt(
                             "ankle-pencil",
@@ -208,7 +214,7 @@ final class SkirtCuts {
                                             worked(
                                                     SkirtCuts::toWalkBy,
                                                     "Eighteen inches at ankle length, or as long as a step asks."))))
-                    .made(Operations.STRAIGHT_BAND));
+                    .made(Operations.ZIP, Operations.SLIT, Operations.STRAIGHT_BAND));
 
     private SkirtCuts() {}
 

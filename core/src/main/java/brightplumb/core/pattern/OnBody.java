@@ -15,8 +15,34 @@ import java.util.function.Predicate;
  * there in zones, each moved as one; cloth in no zone is hidden, or lies on nobody.
  *
  * @param zones the zones; they do not overlap
+ * @param sewn its shape when it is sewn, where that is not its own: with the corner a pocket takes filled from beneath, or a dart back where
+ *     it was drafted
  */
-public record OnBody(List<Zone> zones) {
+public record OnBody(List<Zone> zones, Optional<Sewn> sewn) {
+
+    /**
+     * What a piece is like on the body.
+     *
+     * @param edges its edges there
+     * @param darts its darts there
+     */
+    public record Sewn(List<Edge> edges, List<Dart> darts) {
+        public Sewn {
+            edges = List.copyOf(edges);
+            darts = List.copyOf(darts);
+        }
+
+        private Sewn moved(Rigid move) {
+            return new Sewn(
+                    edges.stream().map(e -> e.moved(move)).toList(),
+                    darts.stream().map(d -> d.moved(move)).toList());
+        }
+    }
+
+    /** One that is sewn as it is. */
+    public OnBody(List<Zone> zones) {
+        this(zones, Optional.empty());
+    }
 
     /**
      * A part of a piece that lies on the body as one.
@@ -44,6 +70,11 @@ public record OnBody(List<Zone> zones) {
         zones = List.copyOf(zones);
     }
 
+    /** The same place on the body for what a piece is cut to, which is sewn to what it was before; what it was first stays. */
+    public OnBody sewnAs(Piece before) {
+        return new OnBody(zones, sewn.or(() -> Optional.of(new Sewn(before.edges(), before.darts()))));
+    }
+
     /** How the cloth at a place of the piece is moved to lie on the body; empty where it is hidden. */
     public Optional<Rigid> at(Point place) {
         return moves().apply(place);
@@ -65,8 +96,11 @@ public record OnBody(List<Zone> zones) {
     /** The same lying for a piece that was moved on the paper. */
     public OnBody movedWith(Rigid move) {
         Rigid undo = move.back();
-        return new OnBody(zones.stream()
-                .map(z -> new Zone(Curves.moved(z.region(), move), z.move().after(undo)))
-                .toList());
+        return new OnBody(
+                zones.stream()
+                        .map(z -> new Zone(
+                                Curves.moved(z.region(), move), z.move().after(undo)))
+                        .toList(),
+                sewn.map(s -> s.moved(move)));
     }
 }

@@ -3,6 +3,7 @@ package brightplumb.core.pattern;
 import brightplumb.core.geometry.Curves;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Joins laid anew after edges were cut shorter or drawn otherwise: whole edges stay sewn to whole edges, and their notches meet again. */
 public final class Relaid {
@@ -47,15 +48,20 @@ public final class Relaid {
 
     private static Run whole(Pattern before, Pattern after, Run run) {
         return new Run(run.stretches().stream()
-                .map(s -> {
+                .flatMap(s -> {
                     double was =
                             before.piece(s.piece()).require(s.role(), s.nth()).length();
                     boolean all = s.from() < Tolerance.SAME_POINT && Math.abs(s.to() - was) < Tolerance.ON_LINE;
-                    double is =
-                            after.piece(s.piece()).require(s.role(), s.nth()).length();
-                    return all ? new Stretch(s.piece(), s.copy(), s.role(), s.nth(), 0, is, s.backwards()) : s;
+                    return all ? shut(after, s) : Stream.of(s);
                 })
                 .toList());
+    }
+
+    /** The whole of an edge as it is now, the mouths of darts that open on it left out. */
+    private static Stream<Stretch> shut(Pattern after, Stretch s) {
+        Piece piece = after.piece(s.piece());
+        Run run = Run.shut(piece, piece.require(s.role(), s.nth())).of(s.copy());
+        return (s.backwards() ? run.reversed() : run).stretches().stream();
     }
 
     private static Join eased(Join join) {

@@ -24,17 +24,22 @@ public record Run(List<Stretch> stretches) {
 
     /** A whole edge in the outline's direction, without the mouths of the piece's darts and folds. */
     public static Run shut(Piece piece, EdgeRole role) {
-        Edge edge = piece.require(role);
+        return shut(piece, piece.require(role));
+    }
+
+    /** The same of an edge of its own. */
+    static Run shut(Piece piece, Edge edge) {
         List<Stretch> stretches = new ArrayList<>();
         double from = 0;
         for (Mouth mouth : Mouth.on(piece, edge)) {
             if (mouth.from() > from + Tolerance.SAME_POINT) {
-                stretches.add(new Stretch(piece.id(), Hand.BOTH, role, edge.nth(), from, mouth.from(), false));
+                stretches.add(new Stretch(piece.id(), Hand.BOTH, edge.role(), edge.nth(), from, mouth.from(), false));
             }
             from = mouth.to();
         }
         if (edge.length() > from + Tolerance.SAME_POINT) {
-            stretches.add(new Stretch(piece.id(), Hand.BOTH, role, edge.nth(), from, Curves.length(edge.run()), false));
+            stretches.add(new Stretch(
+                    piece.id(), Hand.BOTH, edge.role(), edge.nth(), from, Curves.length(edge.run()), false));
         }
         return new Run(stretches);
     }

@@ -23,7 +23,11 @@ final class Worn {
 
     private Worn() {}
 
-    static Piece of(Piece piece) {
+    static Piece of(Piece cut) {
+        Piece piece = cut.onBody()
+                .sewn()
+                .map(s -> cut.withEdges(s.edges()).withDarts(s.darts()))
+                .orElse(cut);
         Function<Point, Optional<Rigid>> lies = piece.onBody().moves();
         List<Edge> seen = new ArrayList<>();
         for (Edge edge : piece.edges()) {

@@ -2,11 +2,14 @@ package brightplumb.core.table;
 
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /**
  * Something done to a draft: it takes one and gives one, with its own steps, pieces and joins. A block is an operation on what stands above
@@ -38,6 +41,19 @@ public interface Operation {
 
     /** What it asks of the settings before anything is drawn: amounts of its own, and of the block where it needs them otherwise. */
     default Map<Setting, Rule> asks() {
+        return Map.of();
+    }
+
+    /** What it adds to a setting of the block, over whatever asks for it: what is lengthened is so much longer than it was. */
+    default Map<Setting, Function<Given, Amount>> adds() {
+        return Map.of();
+    }
+
+    /**
+     * What holds when a hand takes it off, where its block draws it: its setting at none. Who adds it by hand means it, so that a setting of a
+     * hand that says none is passed over.
+     */
+    default Map<Setting, Rule> off() {
         return Map.of();
     }
 

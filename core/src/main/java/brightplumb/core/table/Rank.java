@@ -13,5 +13,7 @@ public enum Rank {
     /** Laid from the line the waist is sewn on, so after what is done to the top. */
     POCKET,
     HEM,
-    LINING
+    LINING,
+    /** What is drawn in or put on at last: elastic, cord, belt. */
+    FINISH
 }

@@ -9,14 +9,10 @@ import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
-import brightplumb.core.block.waist.Fastening;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
-import brightplumb.core.rule.Settings;
-import brightplumb.core.table.MakingStep;
-import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
@@ -92,15 +88,5 @@ public final class Skirt implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         return new SkirtBlock(table).draft();
-    }
-
-    @Override
-    public List<Notion> notions(Draft after, Settings set) {
-        return Fastening.of(after, set);
-    }
-
-    @Override
-    public List<MakingStep> making(Draft after, Settings set) {
-        return Fastening.making(after, set);
     }
 }

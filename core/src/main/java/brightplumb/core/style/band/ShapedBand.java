@@ -3,10 +3,6 @@ package brightplumb.core.style.band;
 import static brightplumb.core.rule.BandSettings.BAND_HEIGHT;
 import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 
-import brightplumb.core.geometry.Curves;
-import brightplumb.core.geometry.Line;
-import brightplumb.core.geometry.Point;
-import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
@@ -27,6 +23,7 @@ import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.shape.SideTakes;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
@@ -48,6 +45,13 @@ public final class ShapedBand implements Operation {
 
     /** A panel's edge under the band; the waist is the band's own upper edge. */
     public static final EdgeRole UNDER = new EdgeRole("under.band", "under the band");
+
+    private static final SideTakes.Words UNDER_A_BAND = new SideTakes.Words(
+            "settings.bandHeight",
+            "No smooth line can be drawn under a band of this height; make it lower",
+            "Under this band no side is left below the hip, to curve what the darts have left to; make it lower",
+            "measured under the band",
+            "Below the band no dart is sewn; what it would still have taken comes off the side, curved anew to the hip.");
 
     @Override
     public String id() {
@@ -96,14 +100,14 @@ public final class ShapedBand implements Operation {
         Pattern pattern = before.pattern();
         for (Piece panel : before.with(EdgeRole.WAIST)) {
             Strip strip = TakenOff.strip(panel, height.value());
-            bands.put(panel.id(), band(panel, strip));
+            bands.put(panel.id(), OffTheTop.piece(panel, strip, "band", "Band", 2));
             left.put(
                     panel.id(),
                     strip.rest().darts().stream().mapToDouble(d -> d.intake()).sum());
             pattern = pattern.instead(strip.rest());
         }
         // Below the band the side takes what the darts have left
-        pattern = SideTakes.darts(table, pattern, left);
+        pattern = SideTakes.darts(table, pattern, left, UNDER_A_BAND);
         pattern = Relaid.joins(before.pattern(), pattern);
         for (PieceId panel : bands.keySet()) {
             pattern = pattern.instead(under(pattern.piece(panel)));
@@ -117,75 +121,10 @@ public final class ShapedBand implements Operation {
         return table.finished(pattern);
     }
 
-    /** The strip with its darts shut, in the panel's place: on the fold, or a pair where it opens. */
-    private static Piece band(Piece panel, Strip strip) {
-        Piece whole = strip.parts().get(0);
-        for (Piece next : strip.parts().subList(1, strip.parts().size())) {
-            whole = Surgery.united(whole, Strip.PARTED, next, Strip.GOES_ON);
-        }
-        String name = "band-" + panel.id().name();
-        List<Edge> edges = whole.edges();
-        Piece band = new Piece(
-                new PieceId(name, panel.id().hand()),
-                "Band " + panel.panel() + hand(panel),
-                "band",
-                Layer.SHELL,
-                edges,
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                grain(edges.get(0).run(), strip),
-                panel.copies(),
-                whole.onBody());
-        return onFold(band, panel);
-    }
-
     private static Piece under(Piece panel) {
         return panel.withEdges(panel.edges().stream()
                 .map(e -> e.role().equals(EdgeRole.WAIST) ? new Edge(UNDER, 1, e.run(), End.SEWN) : e)
                 .toList());
-    }
-
-    private static String hand(Piece panel) {
-        return panel.id().hand() == Hand.BOTH ? "" : ", " + panel.id().hand().id();
-    }
-
-    /** A band whose centre does not open and runs straight lies on the fold there; two layers of whatever it is. */
-    private static Piece onFold(Piece band, Piece panel) {
-        var centre = band.edges().get(band.edges().size() - 1);
-        boolean opens = centre.end() == End.OPENING;
-        boolean alone = panel.id().hand() != Hand.BOTH;
-        if (alone) {
-            return band.withCopies(new Copies.Singles(2));
-        }
-        if (opens || !straight(centre.run())) {
-            return band.withCopies(new Copies.Pairs(2));
-        }
-        List<Edge> edges = new ArrayList<>(band.edges());
-        edges.set(edges.size() - 1, centre.as(End.FOLD));
-        return band.withEdges(edges).withCopies(new Copies.OnFold(centre.role(), 2));
-    }
-
-    private static boolean straight(List<Segment> run) {
-        Point from = run.get(0).from();
-        Point to = run.get(run.size() - 1).to();
-        Point along = to.minus(from).unit();
-        return Curves.flattened(run, 8).stream()
-                .allMatch(p -> Math.abs(p.minus(from).cross(along)) < 0.2);
-    }
-
-    private static Line grain(List<Segment> upper, Strip strip) {
-        Curves.Along middle = Curves.along(upper, Curves.length(upper) * 0.35);
-        Point down = middle.direction().turned();
-        double high = strip.parts()
-                .get(0)
-                .require(Strip.LOWER)
-                .run()
-                .get(0)
-                .to()
-                .distance(upper.get(0).from());
-        return new Line(middle.at().plus(down.times(high * 0.15)), middle.at().plus(down.times(high * 0.85)));
     }
 
     private static Piece fusing(Piece band) {
@@ -203,22 +142,7 @@ public final class ShapedBand implements Operation {
                 "waist",
                 Run.shut(pattern.piece(panel), UNDER),
                 Run.of(Stretch.whole(band, band.require(Strip.LOWER))).reversed())));
-        for (Join join : pattern.joins()) {
-            Stretch one = join.layers().get(0).stretches().get(0);
-            Stretch other = join.layers().get(1).stretches().get(0);
-            Piece a = bands.get(one.piece());
-            Piece b = bands.get(other.piece());
-            if (a == null || b == null || a.edge(one.role()).isEmpty()) {
-                continue;
-            }
-            boolean folded = a.require(one.role()).end() == End.FOLD;
-            if (!folded) {
-                joins.add(
-                        a == b
-                                ? Join.mirrored("band." + join.seam(), one.role(), a)
-                                : Join.sewn("band." + join.seam(), one.role(), a, b));
-            }
-        }
+        joins.addAll(OffTheTop.joins("band.", pattern, bands));
         return joins;
     }
 

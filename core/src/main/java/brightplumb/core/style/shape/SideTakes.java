@@ -1,4 +1,4 @@
-package brightplumb.core.style.band;
+package brightplumb.core.style.shape;
 
 import brightplumb.core.block.waist.ClosedWaist;
 import brightplumb.core.geometry.Cubic;
@@ -25,16 +25,28 @@ import java.util.Map;
  * A dart taken into the side: what it took is taken off the side's end of the waist, and the side is curved anew to the hip. The front's side is
  * the master; the back's waist end rises or falls until both sides are one length.
  */
-final class SideTakes {
+public final class SideTakes {
 
     private SideTakes() {}
+
+    /**
+     * Who gives darts to the side, in words.
+     *
+     * @param field what is at fault where it cannot be done
+     * @param cannot where no smooth line can be drawn
+     * @param noSide where no side is left to curve it to
+     * @param found where what the dart takes comes from
+     * @param why why the side takes it
+     */
+    public record Words(String field, String cannot, String noSide, String found, String why) {}
 
     /**
      * The pattern with its darts taken into the sides.
      *
      * @param left what the darts of each panel still take, mm
+     * @param words who asks, and how its steps say so
      */
-    static Pattern darts(Table table, Pattern before, Map<PieceId, Double> left) {
+    public static Pattern darts(Table table, Pattern before, Map<PieceId, Double> left, Words words) {
         Pattern pattern = before;
         for (Join join : before.joins()) {
             if (join.seam().equals("side")) {
@@ -43,11 +55,12 @@ final class SideTakes {
                 if (!left.containsKey(front) || !left.containsKey(back)) {
                     continue;
                 }
-                Piece master = taken(table, pattern.piece(front), left.get(front), Double.NaN);
+                Piece master = taken(table, pattern.piece(front), left.get(front), Double.NaN, words);
                 double wanted = master.require(EdgeRole.SIDE).length();
                 Piece other = pattern.piece(back);
                 boolean same = Math.abs(other.require(EdgeRole.SIDE).length() - wanted) < 1e-9;
-                Piece follows = left.get(back) == 0 && same ? other : taken(table, other, left.get(back), wanted);
+                Piece follows =
+                        left.get(back) == 0 && same ? other : taken(table, other, left.get(back), wanted, words);
                 pattern = pattern.instead(master).instead(follows);
             }
         }
@@ -55,7 +68,7 @@ final class SideTakes {
     }
 
     /** @param wanted how long the side should be; NaN where it is the master */
-    private static Piece taken(Table table, Piece piece, double left, double wanted) {
+    private static Piece taken(Table table, Piece piece, double left, double wanted, Words words) {
         if (left == 0 && Double.isNaN(wanted)) {
             return piece;
         }
@@ -63,22 +76,21 @@ final class SideTakes {
         List<Segment> side = piece.require(EdgeRole.SIDE).run();
         double net = Run.shut(piece, EdgeRole.WAIST).length();
         Recurved recurved =
-                Recurved.from(side, table.paper().known(Fact.HIP_DEPTH).value(), wanted);
+                Recurved.from(side, table.paper().known(Fact.HIP_DEPTH).value(), wanted, words);
         Segment centre = waist.get(0);
         Point down = centre.direction(0).turned();
         Point guess = side.get(0).from().minus(side.get(0).direction(0).turned().times(-left));
         ClosedWaist drawn = ClosedWaist.drawn(centre.from(), down, List.of(), net, guess, recurved);
         if (drawn == null) {
-            throw new Refusal(
-                    "settings.bandHeight", "No smooth line can be drawn under a band of this height; make it lower");
+            throw new Refusal(words.field(), words.cannot());
         }
         if (left > 0) {
             table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", recurved.down(drawn.side()));
             table.step(
                     "side.takes." + piece.id(),
                     piece.title() + ": the side takes the dart",
-                    Amount.found("measured under the band", left).named(null, "left of the dart"),
-                    "Below the band no dart is sewn; what it would still have taken comes off the side, curved anew to the hip.");
+                    Amount.found(words.found(), left).named(null, "left of the dart"),
+                    words.why());
         }
         return piece.withDarts(List.of())
                 .withEdges(piece.edges().stream()
@@ -99,7 +111,7 @@ final class SideTakes {
      */
     private record Recurved(List<Segment> below, double wanted) implements ClosedWaist.Side {
 
-        static Recurved from(List<Segment> side, double hipY, double wanted) {
+        static Recurved from(List<Segment> side, double hipY, double wanted, Words words) {
             List<Segment> below = new ArrayList<>();
             for (Segment s : side) {
                 if (!below.isEmpty()) {
@@ -110,9 +122,7 @@ final class SideTakes {
                 }
             }
             if (Curves.length(below) < Tolerance.SEAM) {
-                throw new Refusal(
-                        "settings.bandHeight",
-                        "Under this band no side is left below the hip, to curve what the darts have left to; make it lower");
+                throw new Refusal(words.field(), words.noSide());
             }
             return new Recurved(below.get(0).length() < 1e-6 ? below.subList(1, below.size()) : below, wanted);
         }

@@ -1,0 +1,118 @@
+package brightplumb.core.style.band;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.pattern.Strip;
+import brightplumb.core.pattern.Surgery;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** A piece as high as a strip along the top of a panel, its darts shut: a shaped band, or a facing. */
+final class OffTheTop {
+
+    private OffTheTop() {}
+
+    /**
+     * The strip in one piece, in the panel's place: on the fold, or a pair where it opens.
+     *
+     * @param name what it is called, and which panel it is of
+     * @param layers how many of each are cut
+     */
+    static Piece piece(Piece panel, Strip strip, String name, String title, int layers) {
+        Piece whole = strip.parts().get(0);
+        for (Piece next : strip.parts().subList(1, strip.parts().size())) {
+            whole = Surgery.united(whole, Strip.PARTED, next, Strip.GOES_ON);
+        }
+        List<Edge> edges = whole.edges();
+        Piece piece = new Piece(
+                new PieceId(name + "-" + panel.id().name(), panel.id().hand()),
+                title + " " + panel.panel() + hand(panel),
+                name,
+                Layer.SHELL,
+                edges,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                grain(edges.get(0).run(), strip),
+                panel.copies(),
+                whole.onBody());
+        return onFold(piece, panel, layers);
+    }
+
+    private static String hand(Piece panel) {
+        return panel.id().hand() == Hand.BOTH ? "" : ", " + panel.id().hand().id();
+    }
+
+    /** One whose centre does not open and runs straight lies on the fold there; so many layers of whatever it is. */
+    private static Piece onFold(Piece piece, Piece panel, int layers) {
+        var centre = piece.edges().get(piece.edges().size() - 1);
+        boolean opens = centre.end() == End.OPENING;
+        boolean alone = panel.id().hand() != Hand.BOTH;
+        if (alone) {
+            return piece.withCopies(new Copies.Singles(layers));
+        }
+        if (opens || !straight(centre.run())) {
+            return piece.withCopies(new Copies.Pairs(layers));
+        }
+        List<Edge> edges = new ArrayList<>(piece.edges());
+        edges.set(edges.size() - 1, centre.as(End.FOLD));
+        return piece.withEdges(edges).withCopies(new Copies.OnFold(centre.role(), layers));
+    }
+
+    private static boolean straight(List<Segment> run) {
+        Point from = run.get(0).from();
+        Point to = run.get(run.size() - 1).to();
+        Point along = to.minus(from).unit();
+        return Curves.flattened(run, 8).stream()
+                .allMatch(p -> Math.abs(p.minus(from).cross(along)) < 0.2);
+    }
+
+    private static Line grain(List<Segment> upper, Strip strip) {
+        Curves.Along middle = Curves.along(upper, Curves.length(upper) * 0.35);
+        Point down = middle.direction().turned();
+        double high = strip.parts()
+                .get(0)
+                .require(Strip.LOWER)
+                .run()
+                .get(0)
+                .to()
+                .distance(upper.get(0).from());
+        return new Line(middle.at().plus(down.times(high * 0.15)), middle.at().plus(down.times(high * 0.85)));
+    }
+
+    /** The joins of such pieces to each other, where their panels are sewn. */
+    static List<Join> joins(String prefix, Pattern pattern, Map<PieceId, Piece> bands) {
+        List<Join> joins = new ArrayList<>();
+        for (Join join : pattern.joins()) {
+            Stretch one = join.layers().get(0).stretches().get(0);
+            Stretch other = join.layers().get(1).stretches().get(0);
+            Piece a = bands.get(one.piece());
+            Piece b = bands.get(other.piece());
+            if (a == null || b == null || a.edge(one.role()).isEmpty()) {
+                continue;
+            }
+            boolean folded = a.require(one.role()).end() == End.FOLD;
+            if (!folded) {
+                joins.add(
+                        a == b
+                                ? Join.mirrored(prefix + join.seam(), one.role(), a)
+                                : Join.sewn(prefix + join.seam(), one.role(), a, b));
+            }
+        }
+        return joins;
+    }
+}

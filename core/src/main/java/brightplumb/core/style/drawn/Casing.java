@@ -1,0 +1,133 @@
+package brightplumb.core.style.drawn;
+
+import static brightplumb.core.rule.AllowanceSettings.WAIST_ALLOWANCE;
+import static brightplumb.core.rule.DrawnSettings.CASING_TURN;
+import static brightplumb.core.rule.DrawnSettings.CHANNEL_ROOM;
+import static brightplumb.core.rule.DrawnSettings.ELASTIC_WIDTH;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.MakingStep.Shown;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+
+/** A casing cut on at the waist, turned and stitched for an elastic. Common practice, no source. */
+public final class Casing implements Operation {
+
+    @Override
+    public String id() {
+        return "casing";
+    }
+
+    @Override
+    public String title() {
+        return "Casing";
+    }
+
+    @Override
+    public String place() {
+        return "band";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.TOP;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(WAIST_ALLOWANCE, ELASTIC_WIDTH, CASING_TURN, CHANNEL_ROOM);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                WAIST_ALLOWANCE, Rule.inches(2, "Cut on above the waist, to be turned for the elastic."),
+                ELASTIC_WIDTH, Rule.inches(1, "An inch wide."),
+                CASING_TURN, Rule.inches(0.5, "Half an inch turned under."),
+                CHANNEL_ROOM, Rule.inches(0.125, "An eighth more than the elastic, or it is pinched."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pattern().find("waist").isEmpty()
+                && !before.with(EdgeRole.WAIST).isEmpty();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount cut = table.step(
+                "casing.cut",
+                "Casing cut on",
+                table.set(WAIST_ALLOWANCE),
+                table.set().why(WAIST_ALLOWANCE));
+        Amount channel = table.step(
+                "casing.channel",
+                "Channel stitched",
+                table.set(ELASTIC_WIDTH).plus(table.set(CHANNEL_ROOM)),
+                table.set().why(CHANNEL_ROOM));
+        Amount top = cut.minus(table.set(CASING_TURN)).minus(channel.named(null, "channel"));
+        if (top.value() < 0) {
+            Length least = Length.mm(channel.value() + table.set(CASING_TURN).value());
+            throw new Refusal(
+                    table.set().byHand(ELASTIC_WIDTH) ? "settings.elasticWidth" : "settings.waistAllowance",
+                    "An elastic so wide asks for " + TapeWriter.inBoth(least) + " of casing at least");
+        }
+        table.step(
+                "casing.top",
+                "Finished top above the drafted waist",
+                top,
+                "What is neither turned under nor channel stands above the drafted waist.");
+        Pattern pattern = before.pattern();
+        for (Piece piece : before.with(EdgeRole.WAIST)) {
+            pattern = pattern.instead(piece.ending(EdgeRole.WAIST, End.CASING));
+        }
+        return table.finished(pattern);
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        List<Shown> tops = after.with(EdgeRole.WAIST).stream()
+                .map(p -> new Shown(p.id(), p.require(EdgeRole.WAIST).run()))
+                .toList();
+        double channel =
+                set.amount(ELASTIC_WIDTH).value() + set.amount(CHANNEL_ROOM).value();
+        return List.of(MakingStep.of(
+                        "casing",
+                        "Casing",
+                        Work.BAND,
+                        "Turn its raw edge under, fold it to the inside, and press; a label marks the back.",
+                        "Stitch it down along the turned edge, 1½ in left open at the centre back for the elastic; then once round beside the fold.")
+                .showing(tops)
+                .looking(List.of(
+                        Figure.mm(
+                                "cut on above the waist",
+                                set.amount(WAIST_ALLOWANCE).value()),
+                        Figure.mm("channel", channel)))
+                .after(
+                        "mark",
+                        "side",
+                        "inseam",
+                        "centre.back",
+                        "crotch.front",
+                        "crotch.back",
+                        "crotch",
+                        "crotch.close"));
+    }
+}

@@ -1,0 +1,162 @@
+package brightplumb.core.style.drawn;
+
+import static brightplumb.core.rule.DrawnSettings.CORD_BEYOND;
+import static brightplumb.core.rule.DrawnSettings.CORD_HOLE;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Placed;
+import brightplumb.core.pattern.Rectangle;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.MakingStep.Shown;
+import brightplumb.core.table.Notion;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
+import java.util.List;
+import java.util.Map;
+
+/** A cord in the band, out through two buttonholes beside the centre front. Common practice, no source; how much longer than the band is our own. */
+public final class Drawcord implements Operation {
+
+    private static final String HOLE = "buttonhole";
+    private static final double HOLE_LONG = Length.INCH / 2;
+    private static final EdgeRole RAW = new EdgeRole("patch", "edge");
+    private static final PieceId PATCH = PieceId.of("cord-patch");
+
+    @Override
+    public String id() {
+        return "drawcord";
+    }
+
+    @Override
+    public String title() {
+        return "Drawcord";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.FINISH;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(CORD_BEYOND, CORD_HOLE);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                CORD_BEYOND, Rule.inches(16, "Sixteen inches, so that it still ties when the waist is drawn open."),
+                CORD_HOLE, Rule.inches(1, "An inch each side of the centre front."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pieces().stream().anyMatch(Drawcord::carries);
+    }
+
+    /** A band on the fold at the centre front. */
+    private static boolean carries(Piece piece) {
+        return piece.panel().equals("band")
+                && piece.layer() == Layer.SHELL
+                && piece.copies() instanceof Copies.OnFold fold
+                && fold.role().equals(EdgeRole.CENTRE_FRONT)
+                && piece.lines().stream().anyMatch(l -> l.id().equals("fold"));
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Piece band =
+                before.pieces().stream().filter(Drawcord::carries).findFirst().orElseThrow();
+        table.step(
+                before.fact(Fact.BAND_LENGTH).plus(table.set(CORD_BEYOND)).named("cord.length", "cord"),
+                "Cord long",
+                table.set().why(CORD_BEYOND));
+        Amount from = table.step(
+                "cord.hole",
+                "Buttonholes from the centre front",
+                table.set(CORD_HOLE),
+                table.set().why(CORD_HOLE));
+        // In the layer that is brought over to the face: above the fold on the paper.
+        double fold = band.lines().stream()
+                .filter(l -> l.id().equals("fold"))
+                .findFirst()
+                .orElseThrow()
+                .run()
+                .get(0)
+                .from()
+                .y();
+        Line hole = new Line(
+                Point.of(from.value(), fold / 2 - HOLE_LONG / 2), Point.of(from.value(), fold / 2 + HOLE_LONG / 2));
+        Piece holed = band.placing(new Placed(HOLE, "buttonhole, outer layer", List.of(hole)));
+        Piece patch = Rectangle.of(
+                        PATCH,
+                        "Cord patch",
+                        "band",
+                        2 * HOLE_LONG,
+                        2 * HOLE_LONG,
+                        RAW,
+                        RAW,
+                        RAW,
+                        RAW,
+                        new Copies.Singles(2))
+                .in(Layer.FUSING)
+                .ending(RAW, End.RAW);
+        table.paper().draw(band.id().toString(), Drawn.Role.CONSTRUCTION, "buttonhole", List.of(hole));
+        return table.finished(before.pattern().instead(holed).with(List.of(patch)));
+    }
+
+    @Override
+    public List<Notion> notions(Draft after, Settings set) {
+        return List.of(Notion.measured(
+                "cord",
+                "Cord",
+                "its ends knotted or tipped",
+                after.fact(Fact.BAND_LENGTH).value() + set.amount(CORD_BEYOND).value()));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        List<Shown> holes = after.pieces().stream()
+                .flatMap(
+                        p -> p.lines().stream().filter(l -> l.id().equals(HOLE)).map(l -> new Shown(p.id(), l.run())))
+                .toList();
+        return List.of(
+                MakingStep.of(
+                                "cord.holes",
+                                "Buttonholes for the cord",
+                                Work.FUSE,
+                                "Fuse a patch behind each, and work two upright buttonholes ½ in long through the outer layer only, before the band is closed.")
+                        .showing(holes)
+                        .taking("fusing")
+                        .after("mark", "fuse"),
+                MakingStep.of(
+                                "cord",
+                                "Cord",
+                                Work.DRAW_IN,
+                                "Draw it through both buttonholes; knot its ends, and catch it at the centre back so that it cannot be pulled out.")
+                        .looking(List.of(Figure.mm(
+                                "cord",
+                                after.fact(Fact.BAND_LENGTH).value()
+                                        + set.amount(CORD_BEYOND).value())))
+                        .taking("cord")
+                        .after("cord.holes", "band", "elastic"));
+    }
+}

@@ -1,0 +1,174 @@
+package brightplumb.core.style.hem;
+
+import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
+import static brightplumb.core.rule.HemSettings.TURN_UP_JOIN;
+import static brightplumb.core.rule.TurnUpSettings.TURN_UP;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Placed;
+import brightplumb.core.pattern.Rectangle;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A turn-up of a separate doubled strip, one a panel, sewn on flat; its join lies hidden behind it, a little above the fold, so that the leg is
+ * cut that much shorter. Common practice, no source.
+ */
+public final class TurnUp implements Operation {
+
+    private static final EdgeRole JOIN = new EdgeRole("join", "sewn to the leg");
+
+    @Override
+    public String id() {
+        return "turn-up";
+    }
+
+    @Override
+    public String title() {
+        return "Turn-up";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.HEM;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(TURN_UP, TURN_UP_JOIN, HEM_ALLOWANCE);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                TURN_UP, Rule.inches(1.5, "An inch and a half, finished."),
+                TURN_UP_JOIN, Rule.inches(0.5, "The turn-up's join lies half an inch above its fold."),
+                HEM_ALLOWANCE, Rule.inches(0.5, "Half an inch at the turn-up's join."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pieces().stream().anyMatch(TurnUp::takes);
+    }
+
+    private static boolean takes(Piece piece) {
+        return piece.layer() == Layer.SHELL
+                && piece.edge(EdgeRole.INSEAM).isPresent()
+                && piece.edge(EdgeRole.HEM).filter(e -> e.end() == End.HEM).isPresent();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount high = table.step(
+                "turn-up.height",
+                "Turn-up high, finished",
+                table.set(TURN_UP),
+                table.set().why(TURN_UP));
+        Amount strip = table.step(
+                "turn-up.strip",
+                "Strip wide, sewn",
+                high.named(null, "turn-up").plus(table.set(TURN_UP_JOIN)).times(2),
+                "Doubled: down from the join to the fold, and up again to the turn-up's edge.");
+        Pattern pattern = before.pattern();
+        Map<PieceId, Piece> strips = new LinkedHashMap<>();
+        List<Join> joins = new ArrayList<>();
+        for (Piece panel : before.pieces().stream().filter(TurnUp::takes).toList()) {
+            Edge hem = panel.require(EdgeRole.HEM);
+            pattern = pattern.instead(panel.ending(EdgeRole.HEM, End.SEWN));
+            Piece piece = strip(panel, hem.length(), strip.value());
+            strips.put(panel.id(), piece);
+            table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", piece.sewLine());
+            joins.add(new Join(
+                    "turn-up",
+                    List.of(Run.of(Stretch.whole(panel, hem)), edge(piece, 1).reversed(), edge(piece, 2)),
+                    0,
+                    Join.Kind.SEWN));
+        }
+        pattern = pattern.with(List.copyOf(strips.values()));
+        for (Join join : before.joins()) {
+            List<Run> layers = join.layers();
+            Piece one = strips.get(layers.get(0).stretches().get(0).piece());
+            Piece other = strips.get(layers.get(1).stretches().get(0).piece());
+            EdgeRole role = layers.get(0).stretches().get(0).role();
+            if (one != null && other != null && (role.equals(EdgeRole.SIDE) || role.equals(EdgeRole.INSEAM))) {
+                joins.add(Join.sewn("turn-up." + role, role, one, other));
+            }
+        }
+        return table.finished(pattern.joined(joins));
+    }
+
+    private static Run edge(Piece strip, int nth) {
+        return Run.of(Stretch.whole(strip, strip.require(JOIN, nth)));
+    }
+
+    /** As wide as the hem it is sewn to: side to the right, as the panel has it. */
+    private static Piece strip(Piece panel, double wide, double high) {
+        String hand =
+                panel.id().hand() == Hand.BOTH ? "" : ", " + panel.id().hand().id();
+        Line fold = new Line(Point.of(0, high / 2), Point.of(wide, high / 2));
+        return Rectangle.of(
+                        new PieceId("turn-up-" + panel.panel(), panel.id().hand()),
+                        "Turn-up " + panel.panel() + hand,
+                        "turn-up",
+                        wide,
+                        high,
+                        JOIN,
+                        EdgeRole.SIDE,
+                        JOIN,
+                        EdgeRole.INSEAM,
+                        panel.copies() instanceof Copies.Pairs ? new Copies.Pairs(1) : new Copies.Singles(1))
+                .placing(new Placed("fold", "fold", List.of(fold)));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(
+                MakingStep.of(
+                                "turn-up",
+                                "Turn-ups on, flat",
+                                Work.TURN_UP,
+                                "Fold each strip lengthwise, wrong sides together, and press. Sew both its edges to the raw edge of its panel, on the wrong side; neaten, and press the seam toward the leg.")
+                        .sewing("turn-up")
+                        .looking(List.of(Figure.mm(
+                                "turn-up, finished", set.amount(TURN_UP).value())))
+                        .after("mark", "fuse", "darts", "neaten"),
+                MakingStep.of(
+                                "turn-up.tacked",
+                                "Turn-ups up",
+                                Work.HEM,
+                                "Its ends were sewn in one with sides and inseams. Turn the strip up to the right side, the join hidden behind it, and tack it on every seam.",
+                                "Before tacking, measure from the raw waist to the fold.")
+                        .sewing("turn-up.side", "turn-up.inseam")
+                        .looking(List.of(Figure.mm(
+                                "side of the leg, to the join",
+                                after.join("side").layers().get(0).length())))
+                        .after("turn-up", "side", "inseam"));
+    }
+}

@@ -1,0 +1,2 @@
+/** What ends a leg: the turn-up. */
+package brightplumb.core.style.hem;

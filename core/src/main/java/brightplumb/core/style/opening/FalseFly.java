@@ -1,0 +1,136 @@
+package brightplumb.core.style.opening;
+
+import static brightplumb.core.rule.FlySettings.FALSE_FLY;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Parallel;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Placed;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.MakingStep.Shown;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A false fly: the front crotch is sewn shut, and stitched on the left front as a fly would be, over the allowance pressed to that side.
+ * Common practice, no source.
+ */
+public final class FalseFly implements Operation {
+
+    private static final String LINE = "false.fly";
+
+    @Override
+    public String id() {
+        return "false-fly";
+    }
+
+    @Override
+    public String title() {
+        return "False fly";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.OPENING;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(FALSE_FLY);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(FALSE_FLY, Rule.inches(1.5, "An inch and a half, as a fly would be."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pieces().stream().anyMatch(FalseFly::carries);
+    }
+
+    /** A leg's front whose crotch seam is not opened. */
+    private static boolean carries(Piece piece) {
+        return piece.layer() == Layer.SHELL
+                && !piece.behind()
+                && piece.edge(EdgeRole.CROTCH).isPresent()
+                && piece.edge(EdgeRole.HEM).isPresent()
+                && piece.edges().stream().noneMatch(e -> e.end() == End.OPENING);
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount wide = table.step(
+                "false.fly", "False fly wide", table.set(FALSE_FLY), table.set().why(FALSE_FLY));
+        Pattern pattern = before.pattern();
+        for (Piece front : before.pieces().stream().filter(FalseFly::carries).toList()) {
+            Placed line = new Placed(LINE, "stitched, left front", stitched(front, wide.value()));
+            table.paper().draw(front.id().toString(), Drawn.Role.CONSTRUCTION, "false fly", line.run());
+            pattern = pattern.instead(front.placing(line));
+        }
+        return table.finished(pattern);
+    }
+
+    /** Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its end. */
+    private static List<Segment> stitched(Piece front, double wide) {
+        Edge crotch = front.require(EdgeRole.CROTCH);
+        List<Segment> down = new ArrayList<>();
+        for (Segment s : Curves.reversed(crotch.run())) {
+            if (!(s instanceof Line)) {
+                break;
+            }
+            down.add(s);
+        }
+        double high = Curves.length(down);
+        if (high < 2 * wide) {
+            throw new Refusal(
+                    "settings." + FALSE_FLY.key(),
+                    "The straight of the centre front is too short for a false fly so wide; make it narrower");
+        }
+        List<Segment> beside = Parallel.beside(down, wide);
+        List<Segment> straight = Curves.cutAt(beside, high - wide).get(0);
+        Point turn = straight.get(straight.size() - 1).to();
+        Point end = down.get(down.size() - 1).to();
+        Point corner = beside.get(beside.size() - 1).to();
+        List<Segment> line = new ArrayList<>(straight);
+        line.add(Cubic.parabola(turn, corner, end));
+        return line;
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(MakingStep.of(
+                        "false-fly",
+                        "False fly",
+                        Work.CENTRE,
+                        "Press the front crotch's allowance to the left front; from the right side, stitch along the fly line from the waist round to the seam, and back-tack.")
+                .showing(after.pieces().stream()
+                        .flatMap(p -> p.lines().stream()
+                                .filter(l -> l.id().equals(LINE))
+                                .map(l -> new Shown(p.id(), l.run())))
+                        .toList())
+                .with("topstitched")
+                .after("crotch.front", "crotch"));
+    }
+}

@@ -1,0 +1,65 @@
+package brightplumb.core.style.opening;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep.Shown;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** The opening a block has drawn: how long it is, and the seams that are not sewn shut there. */
+final class Openings {
+
+    private Openings() {}
+
+    /** How long the opening was drawn, mm. */
+    static OptionalDouble length(Draft draft) {
+        return draft.steps().stream()
+                .filter(s -> s.id().equals("zip.length"))
+                .map(Step::amount)
+                .mapToDouble(a -> a.value())
+                .findFirst();
+    }
+
+    static List<Figure> figures(Draft draft) {
+        return length(draft).stream().mapToObj(mm -> Figure.mm("opening", mm)).toList();
+    }
+
+    /** The shell's seams along edges of a role, on pieces that hang to a hem. */
+    static List<String> seams(Draft draft, EdgeRole role) {
+        return draft.joins().stream()
+                .filter(j -> along(draft, j, role))
+                .map(Join::seam)
+                .distinct()
+                .toList();
+    }
+
+    private static boolean along(Draft draft, Join join, EdgeRole role) {
+        Stretch first = join.layers().get(0).stretches().get(0);
+        Piece piece = draft.piece(first.piece());
+        return piece.layer() == Layer.SHELL
+                && first.role().equals(role)
+                && piece.edge(EdgeRole.HEM).isPresent();
+    }
+
+    /** The stretch of the left edges beside a zip, from their tops. */
+    static List<Shown> besideZip(Draft draft, EdgeRole role) {
+        double long_ = length(draft).orElse(0);
+        return draft.with(role).stream()
+                .filter(p -> p.id().hand() != Hand.RIGHT && p.edge(EdgeRole.HEM).isPresent())
+                .map(p -> new Shown(
+                        p.id(),
+                        Curves.part(
+                                p.require(role).run(),
+                                0,
+                                Math.min(long_, p.require(role).length()))))
+                .toList();
+    }
+}

@@ -1,0 +1,98 @@
+package brightplumb.core.style.opening;
+
+import static brightplumb.core.rule.ClosureSettings.CLOSURE;
+import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
+
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Notion;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import java.util.List;
+import java.util.Map;
+
+/** A zip at the centre back or in the left side; the block parts its seam where it ends. Common practice, no source. */
+public final class Zip implements Operation {
+
+    @Override
+    public String id() {
+        return "zip";
+    }
+
+    @Override
+    public String title() {
+        return "Zip";
+    }
+
+    @Override
+    public String place() {
+        return "closure";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.OPENING;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(CLOSURE, ZIP_LENGTH);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(CLOSURE, Rule.chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."));
+    }
+
+    @Override
+    public Map<Setting, Rule> off() {
+        return Map.of(CLOSURE, Rule.chosen(Closure.NONE, "It is pulled on."));
+    }
+
+    @Override
+    public boolean wanted(Settings set) {
+        return set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP) || set.chose(CLOSURE, Closure.SIDE_ZIP);
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return Openings.length(before).isPresent();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        return before;
+    }
+
+    @Override
+    public List<Notion> notions(Draft after, Settings set) {
+        return Openings.length(after).stream()
+                .mapToObj(long_ -> Notion.measured("zip", "Zip", "invisible, or dress zip", long_))
+                .toList();
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        MakingStep zip = MakingStep.of(
+                        "zip",
+                        "Zip",
+                        Work.ZIP,
+                        "Baste the opening shut from its notch to the top; press it open as a seam. Try it on.",
+                        "Lay the zip face down on the pressed seam, its stop at the notch; baste, stitch both sides, and unpick. What is measured here is measured from the sewn line, not from the zip's edge.",
+                        "With a band, it may run through it: then the band is sewn on first and the zip after it.")
+                .sewing(Openings.seams(after, EdgeRole.CENTRE_BACK_ZIP))
+                .looking(Openings.figures(after))
+                .taking("zip");
+        return List.of(
+                set.chose(CLOSURE, Closure.SIDE_ZIP)
+                        ? zip.after("side").showing(Openings.besideZip(after, EdgeRole.SIDE))
+                        : zip.after("centre.back", "crotch.back", "crotch", "kick"));
+    }
+}

@@ -1,0 +1,242 @@
+package brightplumb.core.style.pocket;
+
+import static brightplumb.core.rule.ScoopSettings.BAG_DEEP;
+import static brightplumb.core.rule.ScoopSettings.BAG_WIDE;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_ACROSS;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_DOWN;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Outlines;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Placed;
+import brightplumb.core.rule.Setting;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A pocket scooped out of a front between waist and side: what is left of the front, the bag sewn into its mouth, and the piece beneath, which
+ * fills the corner and is the other half of the bag. All lie in the front's coordinates.
+ *
+ * @param across how far in from the side the mouth begins, mm along the upper edge
+ * @param down how far down the side it ends, mm along the side
+ * @param wide how wide the bag is from the side inward, mm
+ * @param deep how deep it hangs from the upper edge, mm
+ */
+record Bag(Piece front, double across, double down, double wide, double deep) {
+
+    static final EdgeRole MOUTH = new EdgeRole("mouth", "pocket mouth");
+    static final EdgeRole ROUND = new EdgeRole("bag", "round the bag");
+
+    /** Left of the upper edge before a dart, and of a side below the mouth, mm. */
+    private static final double CLEAR = 6;
+
+    private static final double BELOW_MOUTH = Length.INCH;
+
+    private Edge top() {
+        return front.top();
+    }
+
+    private Edge side() {
+        return front.require(EdgeRole.SIDE);
+    }
+
+    private double topLength() {
+        return top().length();
+    }
+
+    /** How much of the upper edge the bag takes: as wide as it is, or up to the dart. */
+    double alongTop() {
+        return Math.min(wide, topLength() - dartEnds() - CLEAR);
+    }
+
+    /** How far along the upper edge the last dart or fold ends. */
+    private double dartEnds() {
+        double darts = front.darts().stream()
+                .mapToDouble(d -> Curves.nearest(top().run(), d.outer()).along())
+                .max()
+                .orElse(0);
+        double folds = front.folds().stream()
+                .mapToDouble(f -> Curves.nearest(top().run(), f.backTop()).along())
+                .max()
+                .orElse(0);
+        return Math.max(darts, folds);
+    }
+
+    /** @throws Refusal where it does not fit its panel, naming the field */
+    Bag fitting() {
+        if (alongTop() < across + CLEAR) {
+            throw new Refusal(
+                    field(SCOOP_ACROSS), "The pocket would reach into the dart; let it begin nearer the side");
+        }
+        if (side().length() < down + BELOW_MOUTH + CLEAR) {
+            throw new Refusal(field(SCOOP_DOWN), "The pocket opens below the end of the side; make it shorter");
+        }
+        if (deep < down + CLEAR) {
+            throw new Refusal(field(BAG_DEEP), "The bag is not as deep as its mouth; make it deeper");
+        }
+        for (Point corner : List.of(bottomInner(), bottomSide())) {
+            if (!Outlines.inside(front.sewLine(), corner)) {
+                boolean wider = corner.equals(bottomInner());
+                throw new Refusal(
+                        field(wider ? BAG_WIDE : BAG_DEEP),
+                        "The bag does not lie whole behind the front; make it smaller");
+            }
+        }
+        return this;
+    }
+
+    private static String field(Setting setting) {
+        return "settings." + setting.key();
+    }
+
+    private Point mouthTop() {
+        return Curves.along(top().run(), topLength() - across).at();
+    }
+
+    private Point mouthEnd() {
+        return Curves.along(side().run(), down).at();
+    }
+
+    /** From the upper edge down beside the side, then out to it: deep enough for a hand, and no corner to catch. */
+    private List<Segment> mouth() {
+        Point from = mouthTop();
+        Point to = mouthEnd();
+        Point corner = Point.of(from.x() + 0.2 * (to.x() - from.x()), to.y() - 0.2 * (to.y() - from.y()));
+        return List.of(Cubic.parabola(from, corner, to));
+    }
+
+    /** How long the mouth is, mm. */
+    double mouthLength() {
+        return Curves.length(mouth());
+    }
+
+    private Point bottomSide() {
+        Point end = sideEnd();
+        return Point.of(end.x() - CLEAR, Math.max(bottom(), end.y() + CLEAR));
+    }
+
+    private Point bottomInner() {
+        return Point.of(sideEnd().x() - wide, Math.max(bottom(), sideEnd().y() + CLEAR));
+    }
+
+    private double bottom() {
+        return innerTop().y() + deep;
+    }
+
+    private Point innerTop() {
+        return Curves.along(top().run(), topLength() - alongTop()).at();
+    }
+
+    private Point sideEnd() {
+        return Curves.along(side().run(), down + BELOW_MOUTH).at();
+    }
+
+    /** Round the bag from the side to the upper edge, its lower corners rounded. */
+    private List<Segment> round() {
+        Point start = sideEnd();
+        Point right = bottomSide();
+        Point left = bottomInner();
+        Point end = innerTop();
+        double r = Math.min(40, Math.min(right.x() - left.x(), left.y() - end.y()) / 3);
+        Point a = right.plus(start.minus(right).unit().times(Math.min(r, start.distance(right) / 2)));
+        Point b = right.plus(left.minus(right).unit().times(r));
+        Point c = left.plus(right.minus(left).unit().times(r));
+        Point d = left.plus(end.minus(left).unit().times(r));
+        return List.of(
+                new Line(start, a),
+                Cubic.parabola(a, right, b),
+                new Line(b, c),
+                Cubic.parabola(c, left, d),
+                new Line(d, end));
+    }
+
+    /** The front with its corner cut away; on the body the corner is filled by what lies beneath. */
+    Piece cutAway() {
+        List<Edge> edges = new ArrayList<>();
+        for (Edge edge : front.edges()) {
+            if (edge.equals(top())) {
+                edges.add(edge.along(
+                        Curves.cutAt(edge.run(), topLength() - across).get(0)));
+                edges.add(Edge.of(MOUTH, mouth()));
+            } else if (edge.equals(side())) {
+                edges.add(edge.along(Curves.cutAt(edge.run(), down).get(1)));
+            } else {
+                edges.add(edge);
+            }
+        }
+        return front.withEdges(edges)
+                .withMarks(front.marks().stream().filter(m -> !inCorner(m)).toList())
+                .lying(front.onBody().sewnAs(front));
+    }
+
+    private boolean inCorner(Mark mark) {
+        double along = Curves.nearest(side().run(), mark.at()).along();
+        boolean onSide = Curves.near(side().run(), mark.at(), 1) && along < down;
+        boolean onTop = Curves.near(top().run(), mark.at(), 1)
+                && Curves.nearest(top().run(), mark.at()).along() > topLength() - across;
+        return onSide || onTop;
+    }
+
+    private PieceId named(String name) {
+        return new PieceId(name, front.id().hand());
+    }
+
+    private String handed(String title) {
+        return front.id().hand() == Hand.BOTH
+                ? title
+                : title + ", " + front.id().hand().id();
+    }
+
+    private Copies copies() {
+        return front.id().hand() == Hand.BOTH ? new Copies.Pairs(1) : new Copies.Singles(1);
+    }
+
+    /** The half of the bag that is sewn into the mouth. */
+    Piece facing() {
+        List<Edge> edges = List.of(
+                Edge.of(top().role(), Curves.part(top().run(), topLength() - alongTop(), topLength() - across)),
+                Edge.of(MOUTH, mouth()),
+                Edge.of(EdgeRole.SIDE, Curves.part(side().run(), down, down + BELOW_MOUTH)),
+                Edge.of(ROUND, round()));
+        return Piece.of(named("pocket-bag"), handed("Pocket bag"), "pocket", edges, grain(), copies(), OnBody.NOWHERE)
+                .in(Layer.POCKETING);
+    }
+
+    /** The piece beneath: the corner of the front, and the other half of the bag. */
+    Piece under() {
+        List<Edge> edges = List.of(
+                Edge.of(top().role(), Curves.part(top().run(), topLength() - alongTop(), topLength())),
+                Edge.of(EdgeRole.SIDE, Curves.part(side().run(), 0, down + BELOW_MOUTH)),
+                Edge.of(ROUND, round()));
+        return Piece.of(
+                        named("pocket-under"),
+                        handed("Pocket under piece"),
+                        "pocket",
+                        edges,
+                        grain(),
+                        copies(),
+                        OnBody.NOWHERE)
+                .placing(new Placed("mouth", "pocket mouth", mouth()))
+                .withMarks(front.marks().stream().filter(this::inCorner).toList());
+    }
+
+    private Line grain() {
+        double x = (innerTop().x() + sideEnd().x()) / 2;
+        double top = Math.max(innerTop().y(), mouthEnd().y() - down / 2);
+        return new Line(Point.of(x, top + 10), Point.of(x, bottom() - 15));
+    }
+}

@@ -1,0 +1,101 @@
+package brightplumb.core.style.pocket;
+
+import static brightplumb.core.table.Exhibit.Ink.FAULT;
+import static brightplumb.core.table.Exhibit.Ink.PLAIN;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.ScoopSettings;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Evidence;
+import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Quantity;
+import brightplumb.core.table.Verdict;
+import java.util.List;
+import java.util.Map;
+
+/** Whether a hand passes the mouth of a pocket: five and a half inches along the edge. Common practice, no source. */
+final class HandPasses {
+
+    private static final double HAND = 5.5 * Length.INCH;
+
+    private HandPasses() {}
+
+    static boolean applies(Inspected on) {
+        return on.draft().pattern().find("pocket.mouth").isPresent();
+    }
+
+    /** How long the shortest mouth is, mm. */
+    static double mouth(Pattern pattern) {
+        double joined = pattern.joins().stream()
+                .filter(j -> j.seam().equals("pocket.mouth"))
+                .mapToDouble(j -> j.layers().get(0).length())
+                .min()
+                .orElse(Double.NaN);
+        return Double.isNaN(joined)
+                ? pattern.pieces().stream()
+                        .flatMap(p -> p.edge(Bag.MOUTH).stream())
+                        .mapToDouble(e -> e.length())
+                        .min()
+                        .orElse(0)
+                : joined;
+    }
+
+    static Check of(Inspected on) {
+        Mouth mouth = new Mouth(on.draft().pattern(), on.draft().join("pocket.mouth"));
+        boolean passes = mouth.length() >= HAND;
+        double more = HAND - mouth.length();
+        return new Check(
+                        "hand.passes",
+                        "Pocket mouth",
+                        passes ? Verdict.TRUE : Verdict.WATCH,
+                        Quantity.MM,
+                        mouth.length(),
+                        HAND,
+                        0,
+                        passes ? "A hand goes in." : "A hand hardly goes in.",
+                        passes ? "" : "The mouth is shorter than a hand is broad.",
+                        passes ? List.of() : longer(on, more),
+                        mouth)
+                .asFloor();
+    }
+
+    /** Down the side, or along it, by what is missing and a little: a curve grows less than its ends are moved. */
+    private static List<Remedy> longer(Inspected on, double more) {
+        return List.of(ScoopSettings.SCOOP_DOWN, ScoopSettings.MOUTH).stream()
+                .filter(s -> on.set().knows(s))
+                .map(s -> new Remedy(
+                        "Open the pocket further",
+                        Map.of(s.key(), Math.ceil((on.set().amount(s).value() + more * 1.2) / 3.175) * 3.175)))
+                .limit(1)
+                .toList();
+    }
+
+    /** The mouth on its piece. */
+    record Mouth(Pattern pattern, Join join) implements Evidence {
+
+        double length() {
+            return join.layers().get(0).length();
+        }
+
+        @Override
+        public List<Figure> figures() {
+            return List.of(Figure.mm("mouth, along its edge", length()), Figure.mm("a hand", HAND));
+        }
+
+        @Override
+        public Exhibit exhibit() {
+            Piece piece = pattern.piece(join.layers().get(0).piece());
+            return new Exhibit.Table()
+                    .draw(Exhibit.ink(piece), piece.sewLine())
+                    .draw(
+                            length() >= HAND ? PLAIN : FAULT,
+                            pattern.lines(join.layers().get(0)))
+                    .done();
+        }
+    }
+}

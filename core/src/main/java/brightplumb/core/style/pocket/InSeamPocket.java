@@ -1,0 +1,185 @@
+package brightplumb.core.style.pocket;
+
+import static brightplumb.core.rule.ScoopSettings.BAG_DEEP;
+import static brightplumb.core.rule.ScoopSettings.BAG_WIDE;
+import static brightplumb.core.rule.ScoopSettings.MOUTH;
+import static brightplumb.core.rule.ScoopSettings.MOUTH_DOWN;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.Inspection;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** A pocket in each side seam: its mouth is left open between two notches, a bag sewn to either edge. Common practice, no source. */
+public final class InSeamPocket implements Operation {
+
+    private static final PieceId BAG = PieceId.of("side-bag");
+
+    @Override
+    public String id() {
+        return "in-seam-pocket";
+    }
+
+    @Override
+    public String title() {
+        return "Pockets in the side seam";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.POCKET;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(MOUTH_DOWN, MOUTH, BAG_WIDE, BAG_DEEP);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                MOUTH_DOWN, Rule.inches(2, "Two inches below the waist."),
+                MOUTH, Rule.inches(6.5, "Six and a half inches, to pass a hand."),
+                BAG_WIDE, Rule.inches(7, "A bag seven inches wide."),
+                BAG_DEEP, Rule.inches(9, "Nine inches deep."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return !sides(before).isEmpty();
+    }
+
+    /** The side seams of one piece on one piece. */
+    private static List<Join> sides(Draft draft) {
+        return draft.joins().stream()
+                .filter(j -> j.seam().equals("side")
+                        && j.layers().stream().allMatch(r -> r.stretches().size() == 1))
+                .toList();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount down = table.step(
+                "mouth.down",
+                "Pocket mouth below the waist",
+                table.set(MOUTH_DOWN),
+                table.set().why(MOUTH_DOWN));
+        Amount mouth = table.step(
+                "mouth", "Pocket mouth long", table.set(MOUTH), table.set().why(MOUTH));
+        double high = table.set(BAG_DEEP).value();
+        if (mouth.value() > high - 10) {
+            throw new Refusal("settings.bagDeep", "The bag is not as deep as its mouth; make it deeper");
+        }
+        Piece bag = bag(table.set(BAG_WIDE).value(), high, mouth.value());
+        table.paper().draw(BAG.toString(), Drawn.Role.OUTLINE, "", bag.sewLine());
+        Pattern pattern = before.pattern().with(List.of(bag));
+        List<Join> joins = new ArrayList<>();
+        for (Join side : sides(before)) {
+            if (side.layers().get(0).length() < down.value() + mouth.value() + 20) {
+                throw new Refusal(
+                        "settings.mouth",
+                        "The mouth does not find room in the side seam; make it shorter, or raise it");
+            }
+            pattern = Notches.along(pattern, side, "pocket mouth", down.value());
+            pattern = Notches.along(pattern, side, "pocket mouth, end", down.value() + mouth.value());
+            for (Run layer : side.layers()) {
+                Stretch s = layer.stretches().get(0);
+                Stretch edge = new Stretch(
+                        s.piece(), s.copy(), s.role(), s.nth(), down.value(), down.value() + mouth.value(), false);
+                joins.add(Join.sewn("pocket.mouth", Run.of(edge), Run.of(Stretch.whole(bag, bag.require(Bag.MOUTH)))));
+            }
+        }
+        joins.add(
+                new Join("pocket.bag", List.of(round(bag, Hand.LEFT), round(bag, Hand.RIGHT)), 0, Join.Kind.MIRRORED));
+        return table.finished(pattern.joined(joins));
+    }
+
+    private static Run round(Piece bag, Hand copy) {
+        return Run.of(Stretch.whole(bag, bag.require(Bag.ROUND)).of(copy));
+    }
+
+    /** Straight along the side seam, rounded below; four are cut, two to a pocket. */
+    private static Piece bag(double wide, double high, double mouth) {
+        Point top = Point.of(0, 0);
+        Point begins = Point.of(wide, 0);
+        Point ends = Point.of(wide, mouth);
+        Point corner = Point.of(wide, high);
+        Point left = Point.of(0, high);
+        Point b = Point.of(wide * 0.7, high);
+        Point c = Point.of(wide * 0.3, high);
+        Point d = Point.of(0, high - wide * 0.3);
+        return Piece.of(
+                        BAG,
+                        "Side pocket bag",
+                        "pocket",
+                        List.of(
+                                Edge.of(EdgeRole.WAIST, List.of(new Line(top, begins))),
+                                Edge.of(Bag.MOUTH, List.of(new Line(begins, ends))),
+                                Edge.of(
+                                        Bag.ROUND,
+                                        List.of(
+                                                Cubic.parabola(ends, corner, b),
+                                                new Line(b, c),
+                                                Cubic.parabola(c, left, d),
+                                                new Line(d, top)))),
+                        new Line(Point.of(wide / 2, high * 0.15), Point.of(wide / 2, high * 0.75)),
+                        new Copies.Pairs(2),
+                        OnBody.NOWHERE)
+                .in(Layer.POCKETING);
+    }
+
+    @Override
+    public List<Inspection> checks() {
+        return List.of(Inspection.where(HandPasses::applies, HandPasses::of));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(
+                MakingStep.of(
+                                "side-pocket",
+                                "Bags to the side edges",
+                                Work.POCKET,
+                                "A bag to each edge between its notches, right sides together, at ¼ in; press it out, and understitch the front's.")
+                        .sewing("pocket.mouth")
+                        .looking(List.of(Figure.mm("mouth", set.amount(MOUTH).value())))
+                        .after("mark", "darts", "neaten"),
+                MakingStep.of(
+                                "side-pocket.bag",
+                                "Round the bags",
+                                Work.SIDE,
+                                "The side is sewn to the upper notch, round the bag, and on from the lower notch; back-tack at both. Press the bag forward, clip the back's allowance above and below it.")
+                        .sewing("pocket.bag")
+                        .with("two rows")
+                        .after("side-pocket", "side"));
+    }
+}

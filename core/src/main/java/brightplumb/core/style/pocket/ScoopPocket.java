@@ -1,0 +1,149 @@
+package brightplumb.core.style.pocket;
+
+import static brightplumb.core.rule.ScoopSettings.BAG_DEEP;
+import static brightplumb.core.rule.ScoopSettings.BAG_WIDE;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_ACROSS;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_DOWN;
+
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Handed;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.Inspection;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** A pocket scooped out of each front between waist and side, with a bag and a piece beneath that fills the corner. Common practice, no source. */
+public final class ScoopPocket implements Operation {
+
+    @Override
+    public String id() {
+        return "scoop-pocket";
+    }
+
+    @Override
+    public String title() {
+        return "Scoop pockets";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.POCKET;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(SCOOP_ACROSS, SCOOP_DOWN, BAG_WIDE, BAG_DEEP);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                SCOOP_ACROSS, inProportion(2.5, "Two and a half inches in from the side."),
+                SCOOP_DOWN, inProportion(6, "Six inches down it, to pass a hand."),
+                BAG_WIDE, inProportion(7, "A bag seven inches wide, or up to the dart."),
+                BAG_DEEP, inProportion(9, "Nine inches deep."));
+    }
+
+    private static Rule inProportion(double inches, String why) {
+        Amount habit = Amount.byHabit(inches);
+        return Rule.worked(given -> given.inProportion(habit).atMost(habit), why);
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pieces().stream().anyMatch(ScoopPocket::carries);
+    }
+
+    /** A front with its side next to its upper edge. */
+    private static boolean carries(Piece piece) {
+        return piece.layer() == Layer.SHELL
+                && piece.panel().equals("front")
+                && piece.edges().get(1).role().equals(EdgeRole.SIDE)
+                && piece.edge(EdgeRole.HEM).isPresent();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Amount across = said(table, SCOOP_ACROSS, "Pocket in from the side");
+        Amount down = said(table, SCOOP_DOWN, "Pocket down the side");
+        Amount wide = said(table, BAG_WIDE, "Bag wide");
+        Amount deep = said(table, BAG_DEEP, "Bag deep");
+        Pattern pattern = before.pattern();
+        List<Join> sewn = new ArrayList<>();
+        for (Piece front : before.pieces().stream().filter(ScoopPocket::carries).toList()) {
+            Bag bag = new Bag(front, across.value(), down.value(), wide.value(), deep.value()).fitting();
+            Piece cut = bag.cutAway();
+            Piece facing = bag.facing();
+            Piece under = bag.under();
+            Edge top = front.top();
+            double topLength = top.length();
+            List<Join> joins = new Handed(
+                            front.id(),
+                            top,
+                            topLength - across.value(),
+                            topLength,
+                            under.id(),
+                            bag.alongTop() - across.value())
+                    .in(pattern.joins());
+            joins = new Handed(front.id(), front.require(EdgeRole.SIDE), 0, down.value(), under.id(), 0).in(joins);
+            pattern = pattern.instead(cut).with(List.of(facing, under)).withJoins(joins);
+            sewn.add(Join.sewn("pocket.mouth", Bag.MOUTH, cut, facing));
+            sewn.add(Join.sewn("pocket.bag", Bag.ROUND, facing, under));
+            table.paper()
+                    .draw(
+                            front.id().toString(),
+                            Drawn.Role.OUTLINE,
+                            "",
+                            cut.require(Bag.MOUTH).run())
+                    .draw(facing.id().toString(), Drawn.Role.OUTLINE, "", facing.sewLine());
+            table.paper().draw(under.id().toString(), Drawn.Role.OUTLINE, "", under.sewLine());
+        }
+        table.step(
+                "pocket.mouth",
+                "Pocket mouth",
+                Amount.found("measured along it", HandPasses.mouth(pattern)).named(null, "pocket mouth"),
+                "What is cut away of the front is filled by the piece beneath.");
+        return table.finished(pattern.joined(sewn));
+    }
+
+    private static Amount said(Table table, Setting setting, String title) {
+        return table.step(setting.key(), title, table.set(setting), table.set().why(setting));
+    }
+
+    @Override
+    public List<Inspection> checks() {
+        return List.of(Inspection.where(HandPasses::applies, HandPasses::of));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(MakingStep.of(
+                        "scoop-pocket",
+                        "Scoop pockets",
+                        Work.POCKET,
+                        "Bag to front along the mouth, right sides together; clip the curve, turn, and edge-stitch so that it holds its shape.",
+                        "Lay the bag on the piece beneath, mouth to its line. Fold the bag wrong sides together and stitch round; turn it and stitch again, the raw edges inside.",
+                        "Tack it at waist and side before the sides close.")
+                .sewing("pocket.mouth", "pocket.bag")
+                .looking(List.of(Figure.mm("mouth", HandPasses.mouth(after.pattern()))))
+                .with("edge-stitched; the bag in two rows")
+                .after("mark", "darts", "fold", "neaten"));
+    }
+}

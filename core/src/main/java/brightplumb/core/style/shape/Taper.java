@@ -1,0 +1,75 @@
+package brightplumb.core.style.shape;
+
+import static brightplumb.core.rule.HemSettings.HEM_TAPER_BACK;
+import static brightplumb.core.rule.HemSettings.HEM_TAPER_FRONT;
+import static brightplumb.core.rule.LegSettings.HEM;
+import static brightplumb.core.rule.ShapeSettings.TAPER_BY;
+
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Given;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/**
+ * Taper or flare: each side comes in, or goes out, by so much more at the hem. The block draws it: a skirt at its sides, a leg all round its
+ * hem. Common practice, no source.
+ */
+public final class Taper implements Operation {
+
+    @Override
+    public String id() {
+        return "taper";
+    }
+
+    @Override
+    public String title() {
+        return "Taper or flare";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.SHAPE;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(TAPER_BY);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(TAPER_BY, Rule.inches(1, "An inch in at each side of the hem; less than nothing flares."));
+    }
+
+    @Override
+    public Map<Setting, Function<Given, Amount>> adds() {
+        return Map.of(
+                HEM_TAPER_FRONT, given -> given.amount(TAPER_BY),
+                HEM_TAPER_BACK, given -> given.amount(TAPER_BY),
+                // A leg's hem is said all round: front and back come in at their side and at their inseam alike.
+                HEM, given -> given.amount(TAPER_BY).times(-2));
+    }
+
+    @Override
+    public boolean wanted(Settings set) {
+        return set.knows(TAPER_BY) && set.amount(TAPER_BY).value() != 0;
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        table.step(
+                "taper.by",
+                "Each side in at the hem",
+                table.set(TAPER_BY),
+                table.set().why(TAPER_BY));
+        return table.finished(before.pattern());
+    }
+}
