@@ -194,6 +194,11 @@ public record Piece(
                 edges.stream().map(e -> e.role().equals(role) ? e.as(end) : e).toList());
     }
 
+    /** The piece in the shape it has when it is sewn, still open: a pocket's corner filled, a moved dart back where it was drafted. */
+    public Piece sewn() {
+        return onBody.sewn().map(s -> withEdges(s.edges()).withDarts(s.darts())).orElse(this);
+    }
+
     /** The piece as it lies on the body: see {@link Worn}. */
     public Piece worn() {
         return onBody.equals(OnBody.AS_DRAFTED) ? this : Worn.of(this);

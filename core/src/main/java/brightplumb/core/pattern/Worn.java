@@ -24,10 +24,7 @@ final class Worn {
     private Worn() {}
 
     static Piece of(Piece cut) {
-        Piece piece = cut.onBody()
-                .sewn()
-                .map(s -> cut.withEdges(s.edges()).withDarts(s.darts()))
-                .orElse(cut);
+        Piece piece = cut.sewn();
         Function<Point, Optional<Rigid>> lies = piece.onBody().moves();
         List<Edge> seen = new ArrayList<>();
         for (Edge edge : piece.edges()) {

@@ -205,7 +205,7 @@ public record Inspected(
 
     private Piece top(boolean behind) {
         Piece top = carrier(behind);
-        return top.folds().isEmpty() ? top : worn(top);
+        return top.folds().isEmpty() && top.onBody().sewn().isEmpty() ? top : worn(top);
     }
 
     private Piece carrier(boolean behind) {
@@ -217,9 +217,9 @@ public record Inspected(
                 .orElseThrow(() -> new IllegalStateException("No waist"));
     }
 
-    /** Front and back as they are cut, folds open. */
+    /** Front and back with their folds open, a dart that was moved back where it was drafted. */
     public List<Piece> asCut() {
-        return List.of(cut("front"), cut("back"));
+        return List.of(cut("front").sewn(), cut("back").sewn());
     }
 
     private Piece panel(String panel) {

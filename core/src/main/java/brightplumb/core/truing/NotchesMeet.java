@@ -11,6 +11,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Stretch;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
@@ -59,34 +60,32 @@ final class NotchesMeet {
         }
     }
 
-    /** An edge of a join that is one piece's, with the notches on it. */
+    /** A layer of a join with the notches on it, of whichever piece it runs along there. */
     private record Notched(List<Segment> line, List<Mark> marks) {
 
         static Notched of(Draft draft, Join join, int layer) {
             List<Segment> line = draft.layer(join, layer);
             return new Notched(
                     line,
-                    draft.piece(join.layers().get(layer).piece()).marks().stream()
+                    join.layers().get(layer).stretches().stream()
+                            .map(Stretch::piece)
+                            .distinct()
+                            .flatMap(p -> draft.piece(p).marks().stream())
                             .filter(m -> m.along() != null && Curves.near(line, m.at(), ON_THE_EDGE))
                             .toList());
         }
     }
 
-    /** Every notch of the first edge of a join with its fellow on each other edge that is one piece's. */
+    /** Every notch of the first layer of a join with its fellow on each other. */
     private static Stream<Pair> pairs(Draft draft) {
-        return draft.joins().stream()
-                .filter(j -> j.kind() == Join.Kind.SEWN)
-                .filter(j -> j.layers().get(0).stretches().size() == 1)
-                .flatMap(j -> {
-                    Notched one = Notched.of(draft, j, 0);
-                    return one.marks().isEmpty()
-                            ? Stream.empty()
-                            : IntStream.range(1, j.layers().size())
-                                    .filter(layer ->
-                                            j.layers().get(layer).stretches().size() == 1)
-                                    .mapToObj(layer -> Notched.of(draft, j, layer))
-                                    .flatMap(other -> one.marks().stream().flatMap(mark -> met(j, one, other, mark)));
-                });
+        return draft.joins().stream().filter(j -> j.kind() == Join.Kind.SEWN).flatMap(j -> {
+            Notched one = Notched.of(draft, j, 0);
+            return one.marks().isEmpty()
+                    ? Stream.empty()
+                    : IntStream.range(1, j.layers().size())
+                            .mapToObj(layer -> Notched.of(draft, j, layer))
+                            .flatMap(other -> one.marks().stream().flatMap(mark -> met(j, one, other, mark)));
+        });
     }
 
     private static Stream<Pair> met(Join join, Notched one, Notched other, Mark mark) {

@@ -184,9 +184,8 @@ class CutClothTest {
 
     @Test
     void a_piece_that_was_never_there_is_cut_and_one_that_is_not_the_garments_is_refused() {
-        DraftRequest plain = request("straight-skirt", BODY, Map.of());
-        DraftRequest banded = DraftRequest.of(
-                "straight-skirt", null, BODY, Map.of(), null, new MadeWith(Set.of("straight-band"), Set.of()));
+        DraftRequest plain = DraftRequest.of("straight-skirt", null, BODY, Map.of(), null, MadeWith.NOTHING);
+        DraftRequest banded = request("straight-skirt", BODY, Map.of());
         assertThat(CutCloth.of(plain, banded, Set.of()).pieces())
                 .filteredOn(Alteration::cutAnew)
                 .extracting(a -> a.piece().name())

@@ -139,10 +139,11 @@ class JoinsTest {
                 along += s.length();
                 seams.add(along * share);
             }
+            notchesOn(draft, join, 0).forEach(m -> seams.add(m.along()));
             assertThat(notchesOn(draft, join, layers.get(0)))
                     .as(where)
                     .allSatisfy(m -> assertThat(seams)
-                            .as("what is notched is a seam of the other layer")
+                            .as("what is notched is a seam of the other layer, or notched there too")
                             .anySatisfy(seam -> assertThat(seam).isCloseTo(m.along(), within(SAME))));
         }
     }
@@ -150,9 +151,11 @@ class JoinsTest {
     /** The notches of one layer of a join, from its start. */
     private static List<Mark> notchesOn(Draft draft, Join join, int layer) {
         var run = draft.layer(join, layer);
-        Piece piece = draft.piece(join.layers().get(layer).stretches().get(0).piece());
-        return piece.marks().stream()
-                .filter(m -> m.along() != null && distance(run, m) < 0.01)
+        return join.layers().get(layer).stretches().stream()
+                .map(Stretch::piece)
+                .distinct()
+                .flatMap(p -> draft.piece(p).marks().stream())
+                .filter(m -> m.along() != null && m.along() <= Curves.length(run) + SAME && distance(run, m) < 0.01)
                 .sorted(Comparator.comparing(Mark::along))
                 .toList();
     }

@@ -28,7 +28,7 @@ class LeftAndRightTest {
     }
 
     private static Drafted draft(String cut, Sheet sheet) {
-        return Drafting.draft(DraftRequest.of(cut, "house", sheet, Map.of(), null));
+        return Drafting.draft(DraftRequest.of(cut, "house", sheet, Map.of(), null, MadeWith.NOTHING));
     }
 
     @Test

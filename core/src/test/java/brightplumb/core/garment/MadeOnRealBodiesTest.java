@@ -12,6 +12,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Run;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -35,6 +36,9 @@ class MadeOnRealBodiesTest {
             try {
                 drafted = Bodies.with(operation, cut, row);
             } catch (Refusal refusal) {
+                if (operation.contains("dart") && dartless(cut, row)) {
+                    continue;
+                }
                 boolean nothingToDoItTo =
                         refusal.faults().stream().allMatch(f -> f.field().equals("with"));
                 (nothingToDoItTo ? refused : noRoom).add(row.id());
@@ -58,8 +62,21 @@ class MadeOnRealBodiesTest {
             }
         }
         assertThat(refused.size())
-                .as("a garment has it on every body or on none")
-                .isIn(0, Bodies.some().size());
+                .as("a garment has it on every body or on none, but for a body without a dart")
+                .isIn(0, Bodies.some().size() - (operation.contains("dart") ? dartless(cut) : 0));
         assertThat(noRoom).as("but for bodies that leave it no room").hasSizeLessThanOrEqualTo(2);
+    }
+
+    private static int dartless(String cut) {
+        return (int) Bodies.some().stream().filter(row -> dartless(cut, row)).count();
+    }
+
+    /** Whether nothing in front takes a dart on that body. */
+    private static boolean dartless(String cut, Bodies.Row row) {
+        return Drafting.draft(DraftRequest.of(cut, null, Bodies.withDepths(row), Map.of(), null, MadeWith.NOTHING))
+                .draft()
+                .panel("front")
+                .darts()
+                .isEmpty();
     }
 }

@@ -56,7 +56,7 @@ class FiguresAreMeasuredTest {
     void a_gathered_waist_tells_the_waist_it_has_and_the_hip_it_must_pass_at_least() {
         Drafted shorts = draft("drawcord-shorts", Map.of());
         Check waist = check(shorts, "waist.closes");
-        double drawn = WaistCloses.net(shorts.draft().panel("front"))
+        double drawn = WaistCloses.net(shorts.draft().panel("front").worn())
                 + WaistCloses.net(shorts.draft().panel("back"));
         assertThat(waist.measured()).isCloseTo(drawn, within(1e-9));
         assertThat(waist.measured()).as("gathered, it is wider than it must be").isGreaterThan(waist.wanted() + 5);

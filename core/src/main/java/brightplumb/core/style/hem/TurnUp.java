@@ -36,6 +36,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * A turn-up of a separate doubled strip, one a panel, sewn on flat; its join lies hidden behind it, a little above the fold, so that the leg is
@@ -114,14 +115,23 @@ public final class TurnUp implements Operation {
         pattern = pattern.with(List.copyOf(strips.values()));
         for (Join join : before.joins()) {
             List<Run> layers = join.layers();
-            Piece one = strips.get(layers.get(0).stretches().get(0).piece());
-            Piece other = strips.get(layers.get(1).stretches().get(0).piece());
+            Piece one = striped(strips, layers.get(0));
+            Piece other = striped(strips, layers.get(1));
             EdgeRole role = layers.get(0).stretches().get(0).role();
             if (one != null && other != null && (role.equals(EdgeRole.SIDE) || role.equals(EdgeRole.INSEAM))) {
                 joins.add(Join.sewn("turn-up." + role, role, one, other));
             }
         }
         return table.finished(pattern.joined(joins));
+    }
+
+    /** The strip of the panel that a layer runs along to its hem; null where it has none. */
+    private static Piece striped(Map<PieceId, Piece> strips, Run layer) {
+        return layer.stretches().stream()
+                .map(s -> strips.get(s.piece()))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
     private static Run edge(Piece strip, int nth) {

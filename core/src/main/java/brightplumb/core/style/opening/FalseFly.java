@@ -62,7 +62,11 @@ public final class FalseFly implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(FALSE_FLY, Rule.inches(1.5, "An inch and a half, as a fly would be."));
+        return Map.of(
+                FALSE_FLY,
+                Rule.worked(
+                        given -> given.inProportion(Amount.byHabit(1.5)).atMost(Amount.byHabit(1.5)),
+                        "An inch and a half, as a fly would be."));
     }
 
     @Override
@@ -85,7 +89,10 @@ public final class FalseFly implements Operation {
                 "false.fly", "False fly wide", table.set(FALSE_FLY), table.set().why(FALSE_FLY));
         Pattern pattern = before.pattern();
         for (Piece front : before.pieces().stream().filter(FalseFly::carries).toList()) {
-            Placed line = new Placed(LINE, "stitched, left front", stitched(front, wide.value()));
+            Placed line = new Placed(
+                    LINE,
+                    "stitched, left front",
+                    stitched(front, wide.value(), table.set().byHand(FALSE_FLY)));
             table.paper().draw(front.id().toString(), Drawn.Role.CONSTRUCTION, "false fly", line.run());
             pattern = pattern.instead(front.placing(line));
         }
@@ -93,7 +100,7 @@ public final class FalseFly implements Operation {
     }
 
     /** Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its end. */
-    private static List<Segment> stitched(Piece front, double wide) {
+    private static List<Segment> stitched(Piece front, double asked, boolean byHand) {
         Edge crotch = front.require(EdgeRole.CROTCH);
         List<Segment> down = new ArrayList<>();
         for (Segment s : Curves.reversed(crotch.run())) {
@@ -103,7 +110,9 @@ public final class FalseFly implements Operation {
             down.add(s);
         }
         double high = Curves.length(down);
-        if (high < 2 * wide) {
+        // On a child's short rise a fly by habit is narrower than it is elsewhere.
+        double wide = byHand ? asked : Math.min(asked, high / 2);
+        if (high < 2 * wide || wide < FALSE_FLY.least()) {
             throw new Refusal(
                     "settings." + FALSE_FLY.key(),
                     "The straight of the centre front is too short for a false fly so wide; make it narrower");

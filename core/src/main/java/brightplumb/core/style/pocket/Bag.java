@@ -76,6 +76,27 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
         return Math.max(darts, folds);
     }
 
+    /** The most its mouth can reach in from the side, mm: up to the dart. */
+    double roomAcross() {
+        return topLength() - dartEnds() - 2 * CLEAR;
+    }
+
+    /** The same pocket as large as its panel allows: a bag that would hang out of the front is cut shorter, then narrower. */
+    Bag fitted() {
+        Bag bag = new Bag(front, Math.min(across, roomAcross()), down, wide, deep);
+        while (!bag.inside(bag.bottomSide()) && bag.deep > down + BELOW_MOUTH + CLEAR) {
+            bag = new Bag(front, bag.across, down, wide, bag.deep - CLEAR);
+        }
+        while (!bag.inside(bag.bottomInner()) && bag.wide > bag.across + BELOW_MOUTH) {
+            bag = new Bag(front, bag.across, down, bag.wide - CLEAR, bag.deep);
+        }
+        return bag;
+    }
+
+    private boolean inside(Point place) {
+        return Outlines.inside(front.sewLine(), place);
+    }
+
     /** @throws Refusal where it does not fit its panel, naming the field */
     Bag fitting() {
         if (alongTop() < across + CLEAR) {
@@ -89,7 +110,7 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
             throw new Refusal(field(BAG_DEEP), "The bag is not as deep as its mouth; make it deeper");
         }
         for (Point corner : List.of(bottomInner(), bottomSide())) {
-            if (!Outlines.inside(front.sewLine(), corner)) {
+            if (!inside(corner)) {
                 boolean wider = corner.equals(bottomInner());
                 throw new Refusal(
                         field(wider ? BAG_WIDE : BAG_DEEP),
@@ -125,8 +146,8 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     }
 
     private Point bottomSide() {
-        Point end = sideEnd();
-        return Point.of(end.x() - CLEAR, Math.max(bottom(), end.y() + CLEAR));
+        double y = Math.max(bottom(), sideEnd().y() + CLEAR);
+        return Point.of(Curves.xAtLevel(side().run(), y).orElse(sideEnd().x()) - CLEAR, y);
     }
 
     private Point bottomInner() {

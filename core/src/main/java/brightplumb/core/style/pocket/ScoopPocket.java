@@ -12,6 +12,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Handed;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Rule;
@@ -88,7 +89,10 @@ public final class ScoopPocket implements Operation {
         Pattern pattern = before.pattern();
         List<Join> sewn = new ArrayList<>();
         for (Piece front : before.pieces().stream().filter(ScoopPocket::carries).toList()) {
-            Bag bag = new Bag(front, across.value(), down.value(), wide.value(), deep.value()).fitting();
+            Bag asked = new Bag(front, across.value(), down.value(), wide.value(), deep.value());
+            // What a hand asked is drawn or refused; what is asked by habit makes do with the room there is.
+            boolean byHand = reads().stream().anyMatch(table.set()::byHand);
+            Bag bag = (byHand ? asked : asked.fitted()).fitting();
             Piece cut = bag.cutAway();
             Piece facing = bag.facing();
             Piece under = bag.under();
@@ -97,10 +101,10 @@ public final class ScoopPocket implements Operation {
             List<Join> joins = new Handed(
                             front.id(),
                             top,
-                            topLength - across.value(),
+                            topLength - bag.across(),
                             topLength,
                             under.id(),
-                            bag.alongTop() - across.value())
+                            bag.alongTop() - bag.across())
                     .in(pattern.joins());
             joins = new Handed(front.id(), front.require(EdgeRole.SIDE), 0, down.value(), under.id(), 0).in(joins);
             pattern = pattern.instead(cut).with(List.of(facing, under)).withJoins(joins);
@@ -120,6 +124,11 @@ public final class ScoopPocket implements Operation {
                 "Pocket mouth",
                 Amount.found("measured along it", HandPasses.mouth(pattern)).named(null, "pocket mouth"),
                 "What is cut away of the front is filled by the piece beneath.");
+        for (Join side : pattern.joins()) {
+            if (side.seam().equals("side")) {
+                pattern = Notches.whereMet(pattern, side, 0, (above, below) -> "pocket mouth");
+            }
+        }
         return table.finished(pattern.joined(sewn));
     }
 

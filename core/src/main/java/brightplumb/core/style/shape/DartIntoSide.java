@@ -20,7 +20,7 @@ import java.util.Map;
 public final class DartIntoSide implements Operation {
 
     private static final SideTakes.Words GIVEN = new SideTakes.Words(
-            "with",
+            "settings.dartIntakeFront",
             "The side cannot take so much in a smooth line; leave the darts where they are",
             "There is no side below the hip to curve it to",
             "measured at the waist",
