@@ -12,6 +12,7 @@ import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
+import { EdgeRow } from './EdgeRow';
 import { Notions } from './Notions';
 import { PatternPaper } from './PatternPaper';
 import { PrintLink } from './PrintLink';
@@ -87,10 +88,11 @@ export function CutStation() {
 function Pieces({ draft }: { draft: Draft }) {
   const unit = useUnit();
   return (
-    <Scroll label="Pieces" className="flex flex-col gap-4">
+    <Scroll label="Pieces" className="flex flex-col gap-4 pr-1">
       <h2 className="font-semibold text-title">Pieces</h2>
+      <SewnInside draft={draft} />
       {draft.pieces.map((p) => (
-        <div key={p.id} className="rounded-card border border-line bg-card p-3.5">
+        <div key={p.id} data-form="" className="rounded-card border border-line bg-card p-3.5">
           <h3 className={`font-semibold text-lead ${toneOf(p.id).tone === 'front' ? 'text-front' : 'text-back'}`}>
             {p.name}
           </h3>
@@ -102,10 +104,7 @@ function Pieces({ draft }: { draft: Draft }) {
           <p className="mt-2 text-small text-soft">Added outside the sewn line</p>
           <ul>
             {p.seams.map((s) => (
-              <li key={s.id} className="flex justify-between gap-2">
-                <span>{edgeName(s, p.seams)}</span>
-                <span className="font-medium">{s.end === 'fold' ? 'fold' : unit.write(s.allowance)}</span>
-              </li>
+              <EdgeRow key={s.id} piece={p} seam={s} name={edgeName(s, p.seams)} />
             ))}
           </ul>
         </div>
@@ -115,6 +114,21 @@ function Pieces({ draft }: { draft: Draft }) {
         <Notions of={draft.notions} />
       </section>
     </Scroll>
+  );
+}
+
+/** What the garment measures as drafted and as sewn, where its sides are sewn inside their lines. */
+function SewnInside({ draft }: { draft: Draft }) {
+  const unit = useUnit();
+  const inside = draft.settings.sideSewnIn?.value ?? 0;
+  const hip = 2 * ((draft.facts['hip.quarter.front'] ?? 0) + (draft.facts['hip.quarter.back'] ?? 0));
+  if (inside <= 0 || hip <= 0) return null;
+  return (
+    <p className="rounded-card border border-line bg-wash p-3">
+      Sides are sewn {unit.write(inside)} inside their line: the hip is drafted{' '}
+      <span className="font-semibold">{unit.write(hip)}</span> and sewn{' '}
+      <span className="font-semibold">{unit.write(hip - 4 * inside)}</span>.
+    </p>
   );
 }
 

@@ -72,6 +72,7 @@ describe('what was made besides the panels', () => {
     segments: [0],
     end: '',
     spoken: id,
+    letOut: 0,
     pairsWith,
   });
   const banded = madeDraft({

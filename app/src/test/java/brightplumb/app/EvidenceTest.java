@@ -52,7 +52,7 @@ class EvidenceTest {
     void the_bench_sheet_counts_its_points_from_one_and_measures_from_the_base_lines() {
         JsonNode panels =
                 demo.post("/api/drafts/bench-sheet", request(205)).json().get("panels");
-        assertThat(panels.size()).isEqualTo(2);
+        assertThat(panels.findValuesAsString("panel")).startsWith("front", "back");
         JsonNode places = panels.get(0).get("places");
         for (int i = 0; i < places.size(); i++) {
             assertThat(places.get(i).get("number").asInt()).isEqualTo(i + 1);

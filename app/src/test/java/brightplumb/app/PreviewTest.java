@@ -109,6 +109,7 @@ class PreviewTest {
                         "hem.passes.heel",
                         "length.suits",
                         "notches.meet",
+                        "band.fits",
                         "hem.turns",
                         "cloth.wide.enough");
         assertThat(draft.get("pieces").findValuesAsString("id")).contains("front", "back");
@@ -152,6 +153,7 @@ class PreviewTest {
                         "length.suits",
                         "notches.meet",
                         "centre.back.marked",
+                        "band.fits",
                         "hem.turns",
                         "cloth.wide.enough");
         JsonNode step = draft.get("steps")
@@ -192,6 +194,9 @@ class PreviewTest {
                 }
             }
             assertThat(used).hasSize(piece.get("sewLine").size());
+            if (!Set.of("front", "back").contains(piece.get("panel").asString())) {
+                continue;
+            }
             assertThat(piece.get("seams").findValuesAsString("pairsWith"))
                     .contains(piece.get("panel").asString().equals("front") ? "back.side" : "front.side");
         }
@@ -286,7 +291,8 @@ class PreviewTest {
         assertThat(inseam.get("other").asString()).isEqualTo("back.inseam");
         assertThat(inseam.get("kind").asString()).isEqualTo("sewn");
         assertThat(inseam.get("to").asDouble()).isCloseTo(inseam.get("length").asDouble(), within(1e-9));
-        for (JsonNode piece : draft.get("pieces")) {
+        for (JsonNode piece :
+                List.of(draft.get("pieces").get(0), draft.get("pieces").get(1))) {
             assertThat(piece.get("layer").asString()).isEqualTo("shell");
             String other = piece.get("id").asString().equals("front") ? "back" : "front";
             assertThat(piece.get("seams")

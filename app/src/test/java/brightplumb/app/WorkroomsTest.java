@@ -36,7 +36,10 @@ class WorkroomsTest {
                     String id = path.getKey().startsWith("/api/people")
                             ? person
                             : ticket.get("id").asString();
-                    String address = path.getKey().replace("{id}", id).replace("{number}", "1");
+                    String address = path.getKey()
+                            .replace("{id}", id)
+                            .replace("{number}", "1")
+                            .replace("{step}", "side");
                     assertThat(address)
                             .as("an address this test knows how to fill in")
                             .doesNotContain("{");
@@ -63,6 +66,12 @@ class WorkroomsTest {
         }
         if (path.endsWith("/fittings")) {
             return "{\"remark\":\"side-swings-back\",\"version\":" + ticket.get("version") + "}";
+        }
+        if (path.endsWith("/making")) {
+            return "{\"habit\":\"sides-last\"}";
+        }
+        if (path.endsWith("/steps/{step}")) {
+            return "{\"done\":true}";
         }
         return path.startsWith("/api/people")
                 ? "{\"name\":\"Stolen\"}"

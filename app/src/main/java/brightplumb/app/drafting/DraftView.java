@@ -173,12 +173,18 @@ public record DraftView(
     public record JoinView(
             String seam, String one, String other, double from, double to, double length, double eased, String kind) {}
 
-    /** One edge: its name at the bench, what is added outside it, how it ends up, and which segments of the sewn line it is. */
+    /**
+     * One edge: its name at the bench, what is added outside it, how it ends up, and which segments of the sewn line it is.
+     *
+     * @param allowance what is added in all, mm
+     * @param letOut how much of it is kept to be let out, mm
+     */
     public record SeamView(
             String id,
             String spoken,
             double length,
             double allowance,
+            double letOut,
             @Schema(types = {"string", "null"}) String pairsWith,
             String end,
             List<Integer> segments) {}

@@ -253,6 +253,7 @@ final class DraftViews {
                     edge.role().spoken(),
                     edge.length(),
                     cut.allowance(edge).outside(),
+                    cut.allowance(edge).letOut(),
                     pairsWith(piece.id(), edge, pattern),
                     edge.end().name().toLowerCase(Locale.ROOT),
                     segments));

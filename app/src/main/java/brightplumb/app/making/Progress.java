@@ -39,6 +39,7 @@ public class Progress {
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .query(Progress::kept)
+                .list()
                 .stream()
                 .collect(Collectors.toMap(Kept::work, Function.identity()));
     }

@@ -10,7 +10,6 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Join;
-import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -186,16 +185,7 @@ final class InHand {
     private void lay(Piece piece, Rigid move) {
         List<Segment> outline = Curves.moved(piece.sewLine(), move);
         table.fill(Exhibit.ink(piece), outline).draw(Exhibit.ink(piece), outline);
-        table.say(Exhibit.ink(piece), Box.of(outline).middle(), words(piece));
-    }
-
-    private static String words(Piece piece) {
-        return piece.layer() == Layer.SHELL
-                        || piece.title()
-                                .toLowerCase(java.util.Locale.ROOT)
-                                .contains(piece.layer().id())
-                ? piece.title()
-                : piece.title() + ", " + piece.layer().id();
+        table.say(Exhibit.ink(piece), Box.of(outline).middle(), piece.title());
     }
 
     /** What lines take up. */
