@@ -25,9 +25,10 @@ export function BenchSheet() {
   const unit = useUnit();
   const [panel, setPanel] = useState('front');
   const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
+  const [chalk, setChalk] = useState(false);
   const [held, setHeld] = useState<number | null>(null);
   const shown = sheet.data?.find((p) => p.panel === panel) ?? sheet.data?.[0];
-  const href = `/api/tickets/${id}/bench-sheet.pdf?paper=${paper}&unit=${unit.shown}&mark=${markName(unit.mark)}&days=${unit.days}`;
+  const href = `/api/tickets/${id}/bench-sheet.pdf?paper=${paper}&unit=${unit.shown}&mark=${markName(unit.mark)}&days=${unit.days}&allowances=${chalk}`;
   return (
     <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!shown ? (
@@ -55,8 +56,17 @@ export function BenchSheet() {
             </div>
           </div>
           <div className="flex min-h-0 flex-col">
-            <BaseLines panel={shown} />
-            <Places panel={shown} held={held} onHold={setHeld} />
+            <BaseLines panel={shown} chalk={chalk} />
+            <label className="flex min-h-11 w-fit cursor-pointer items-center gap-2.5">
+              <input
+                type="checkbox"
+                checked={chalk}
+                onChange={(e) => setChalk(e.target.checked)}
+                className="size-5 accent-brass"
+              />
+              With the cut line, for chalk straight on cloth
+            </label>
+            <Places panel={shown} held={held} onHold={setHeld} chalk={chalk} />
           </div>
         </div>
       )}
@@ -71,9 +81,12 @@ function pieceName({ panel, levels, name }: BenchPanel): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-function BaseLines({ panel }: { panel: BenchPanel }) {
+function BaseLines({ panel, chalk }: { panel: BenchPanel; chalk: boolean }) {
   const unit = useUnit();
   const levels = useMemo(() => panel.levels.filter((l) => l.y > 0), [panel]);
+  const added = chalk
+    ? 'Both as sewn and as cut; fold the hem up first, then cut the side through both layers.'
+    : 'As sewn, without allowances.';
   return (
     <section className="pb-2">
       <h2 className="font-semibold text-title">First the base lines</h2>
@@ -81,19 +94,25 @@ function BaseLines({ panel }: { panel: BenchPanel }) {
         <p>
           Draw the centre line, upright, and the waist line, level, square to it:{' '}
           {levels.map((l) => `the ${l.name} line lies ${unit.write(l.y)} down`).join(', ')}. Then lay off the points,
-          down from the waist line and out from the centre line. As sewn, without allowances.
+          down from the waist line and out from the centre line. {added}
         </p>
       ) : (
         <p>
           Draw one line upright and one level, square to it. Then lay off the points, down from the level line and out
-          from the upright one. As sewn, without allowances.
+          from the upright one. {added}
         </p>
       )}
+      {panel.begins && <p className="mt-1 font-medium">{panel.begins}</p>}
     </section>
   );
 }
 
-function Places(props: { panel: BenchPanel; held: number | null; onHold: (number: number | null) => void }) {
+function Places(props: {
+  panel: BenchPanel;
+  held: number | null;
+  onHold: (number: number | null) => void;
+  chalk: boolean;
+}) {
   const unit = useUnit();
   const far = (mm: number, beyond: string) => {
     const distance = unit.write(Math.abs(mm));
@@ -108,6 +127,12 @@ function Places(props: { panel: BenchPanel; held: number | null; onHold: (number
             <th className="font-medium">point</th>
             <th className="w-20 text-right font-medium">down</th>
             <th className="w-24 pr-5 text-right font-medium">out</th>
+            {props.chalk && (
+              <>
+                <th className="w-20 text-right font-medium">cut, down</th>
+                <th className="w-24 pr-5 text-right font-medium">cut, out</th>
+              </>
+            )}
             <th className="font-medium">drawn</th>
           </tr>
         </thead>
@@ -122,6 +147,16 @@ function Places(props: { panel: BenchPanel; held: number | null; onHold: (number
               <td>{p.what}</td>
               <td className="whitespace-nowrap text-right font-semibold">{far(p.down, 'up')}</td>
               <td className="whitespace-nowrap pr-5 text-right font-semibold">{far(p.out, 'beyond')}</td>
+              {props.chalk && (
+                <>
+                  <td className="whitespace-nowrap text-right text-brass-deep">
+                    {p.cut && far(p.cut[1] as number, 'up')}
+                  </td>
+                  <td className="whitespace-nowrap pr-5 text-right text-brass-deep">
+                    {p.cut && far(p.cut[0] as number, 'beyond')}
+                  </td>
+                </>
+              )}
               <td className="text-small text-soft">{p.how}</td>
             </tr>
           ))}

@@ -4,6 +4,7 @@ import brightplumb.app.drafting.DraftView.LevelView;
 import brightplumb.app.drafting.DraftView.Segment;
 import brightplumb.core.geometry.Line;
 import brightplumb.formats.sheet.BenchSheet;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +19,8 @@ record BenchSheetView(List<BenchPanelView> panels) {
             List<Segment> darts,
             List<Segment> inner,
             List<LevelView> levels,
-            List<PlaceView> places) {}
+            List<PlaceView> places,
+            String begins) {}
 
     /**
      * A point.
@@ -26,8 +28,15 @@ record BenchSheetView(List<BenchPanelView> panels) {
      * @param down mm down from the waist line; negative is up
      * @param out mm out from the centre line; negative is beyond it
      * @param how how the line is drawn to it
+     * @param cut where the cut line lies beside it, out and down, mm; null for a point inside the piece
      */
-    record PlaceView(int number, String what, double down, double out, String how) {}
+    record PlaceView(
+            int number,
+            String what,
+            double down,
+            double out,
+            String how,
+            @Schema(types = {"array", "null"}) double[] cut) {}
 
     static BenchSheetView of(BenchSheet sheet) {
         return new BenchSheetView(
@@ -49,7 +58,14 @@ record BenchSheetView(List<BenchPanelView> panels) {
                         .toList(),
                 panel.levels().stream().map(l -> new LevelView(l.name(), l.y())).toList(),
                 panel.places().stream()
-                        .map(p -> new PlaceView(p.number(), p.what(), p.at().y(), p.at().x(), p.how()))
-                        .toList());
+                        .map(p -> new PlaceView(
+                                p.number(),
+                                p.what(),
+                                p.at().y(),
+                                p.at().x(),
+                                p.how(),
+                                p.cut() == null ? null : DraftViews.xy(p.cut())))
+                        .toList(),
+                panel.begins());
     }
 }

@@ -111,7 +111,7 @@ class DraftingController {
     /** The draft as numbered distances from two base lines. */
     @PostMapping("/api/drafts/bench-sheet")
     BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
-        return BenchSheetView.of(BenchSheet.of(DrawnPattern.of(Drafting.draft(request.read()))));
+        return BenchSheetView.of(BenchSheet.of(DrawnPattern.of(Drafting.draft(request.read())), true));
     }
 
     /** What cloth that is cut already gives for a correction. */

@@ -101,11 +101,13 @@ class PrintingController {
             @RequestParam(defaultValue = "in") String unit,
             @RequestParam(defaultValue = "comma") String mark,
             @RequestParam(defaultValue = "day") String days,
+            @RequestParam(defaultValue = "false") boolean allowances,
             @RequestParam(required = false) Integer revision) {
         PaperSize size = page(paper);
         Spoken spoken = spoken(unit, mark);
         Asked asked = asked(member, id, revision, DayStyle.of(days));
-        byte[] pdf = BenchPdf.write(BenchSheet.of(asked.pattern()), asked.title(), size, spoken.unit(), spoken.mark());
+        byte[] pdf = BenchPdf.write(
+                BenchSheet.of(asked.pattern(), allowances), asked.title(), size, spoken.unit(), spoken.mark());
         return file(pdf, MediaType.APPLICATION_PDF, asked.title().garment() + ", bench sheet", "pdf");
     }
 

@@ -44,13 +44,11 @@ public record MadeWith(Set<String> with, Set<String> without) {
     Optional<String> twice() {
         return Catalogue.OPERATIONS.stream()
                 .filter(this::insists)
-                .collect(Collectors.groupingBy(
-                        Operation::place,
-                        LinkedHashMap::new,
-                        Collectors.mapping(Operation::title, Collectors.joining(" and "))))
+                .collect(Collectors.groupingBy(Operation::place, LinkedHashMap::new, Collectors.toList()))
                 .values()
                 .stream()
-                .filter(titles -> titles.contains(" and "))
+                .filter(together -> together.size() > 1)
+                .map(together -> together.stream().map(Operation::title).collect(Collectors.joining(" and ")))
                 .findFirst();
     }
 

@@ -106,6 +106,20 @@ public record Piece(
         return edge(role, nth).orElseThrow(() -> new IllegalStateException(id + " has no " + role.id()));
     }
 
+    /** The darts that open on an edge; none where the piece has no such edge. */
+    public List<Dart> dartsOn(EdgeRole role) {
+        return edge(role)
+                .map(e -> darts.stream()
+                        .filter(d -> Curves.near(e.run(), d.inner(), Tolerance.ON_LINE))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** The piece without some of its darts. */
+    public Piece without(List<Dart> gone) {
+        return withDarts(darts.stream().filter(d -> !gone.contains(d)).toList());
+    }
+
     /** The lines of an edge or, where the role names one, of a line placed inside the piece. */
     public List<Segment> run(EdgeRole role, int nth) {
         return edge(role, nth)

@@ -3,7 +3,6 @@ package brightplumb.core.pattern;
 import brightplumb.core.geometry.Curves;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** Joins laid anew after edges were cut shorter or drawn otherwise: whole edges stay sewn to whole edges, and their notches meet again. */
 public final class Relaid {
@@ -47,21 +46,41 @@ public final class Relaid {
     }
 
     private static Run whole(Pattern before, Pattern after, Run run) {
-        return new Run(run.stretches().stream()
-                .flatMap(s -> {
-                    double was =
-                            before.piece(s.piece()).require(s.role(), s.nth()).length();
-                    boolean all = s.from() < Tolerance.SAME_POINT && Math.abs(s.to() - was) < Tolerance.ON_LINE;
-                    return all ? shut(after, s) : Stream.of(s);
-                })
-                .toList());
+        List<Stretch> laid = new ArrayList<>();
+        for (List<Stretch> edge : edges(run)) {
+            Stretch s = edge.get(0);
+            double all = shut(before, s).length();
+            double taken = edge.stream().mapToDouble(Stretch::length).sum();
+            laid.addAll(
+                    Math.abs(taken - all) < Tolerance.ON_LINE ? shut(after, s).stretches() : edge);
+        }
+        return new Run(laid);
     }
 
-    /** The whole of an edge as it is now, the mouths of darts that open on it left out. */
-    private static Stream<Stretch> shut(Pattern after, Stretch s) {
-        Piece piece = after.piece(s.piece());
+    /** The stretches of a run, those of one edge that follow each other together: between them a dart opens. */
+    private static List<List<Stretch>> edges(Run run) {
+        List<List<Stretch>> edges = new ArrayList<>();
+        Stretch last = null;
+        for (Stretch s : run.stretches()) {
+            boolean same = last != null
+                    && s.piece().equals(last.piece())
+                    && s.role().equals(last.role())
+                    && s.nth() == last.nth()
+                    && s.copy() == last.copy();
+            if (!same) {
+                edges.add(new ArrayList<>());
+            }
+            edges.get(edges.size() - 1).add(s);
+            last = s;
+        }
+        return edges;
+    }
+
+    /** The whole of a stretch's edge, the mouths of darts that open on it left out, sewn as the stretch is. */
+    private static Run shut(Pattern pattern, Stretch s) {
+        Piece piece = pattern.piece(s.piece());
         Run run = Run.shut(piece, piece.require(s.role(), s.nth())).of(s.copy());
-        return (s.backwards() ? run.reversed() : run).stretches().stream();
+        return s.backwards() ? run.reversed() : run;
     }
 
     private static Join eased(Join join) {

@@ -211,9 +211,7 @@ public record Strip(List<Piece> parts, Piece rest) {
 
     /** What opens on an edge of a piece, from its start: darts and folds. */
     private static List<Object> inOrder(Piece piece, Edge edge) {
-        List<Object> all = new ArrayList<>(piece.darts().stream()
-                .filter(d -> Curves.near(edge.run(), d.inner(), Tolerance.ON_LINE))
-                .toList());
+        List<Object> all = new ArrayList<>(piece.dartsOn(edge.role()));
         all.addAll(piece.folds().stream().filter(f -> f.kind() == Fold.Kind.BOX).toList());
         all.sort(Comparator.comparingDouble(
                 g -> lengthTo(edge, g instanceof Dart d ? d.inner() : ((Fold) g).outTop())));

@@ -121,8 +121,15 @@ public final class BenchPdf {
                 Point.of(LEFT, 35),
                 2.8,
                 0,
-                "As sewn, without allowances. All distances in " + (unit == Unit.INCH ? "inches" : "centimetres")
+                (chalked(panel)
+                                ? "As sewn, and in brackets the cut line. All distances in "
+                                : "As sewn, without allowances. All distances in ")
+                        + (unit == Unit.INCH ? "inches" : "centimetres")
                         + ".");
+    }
+
+    private static boolean chalked(BenchSheet.Panel panel) {
+        return panel.places().stream().anyMatch(p -> p.cut() != null);
     }
 
     private void drawing(PdfInk ink, BenchSheet.Panel panel, double top) throws IOException {
@@ -192,10 +199,32 @@ public final class BenchPdf {
             }
         }
         lines.add("Then the points in order, each joined as it says.");
+        if (chalked(panel)) {
+            lines.add("On cloth: fold the hem up first, then cut the side");
+            lines.add("through both layers.");
+        }
+        lines.addAll(broken(panel.begins()));
         for (String line : lines) {
             y += 6;
             ink.text(Point.of(x, y), 2.5, 0, line);
         }
+    }
+
+    /** A sentence in lines of about fifty letters. */
+    private static List<String> broken(String words) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : words.split(" ")) {
+            if (line.length() + word.length() > 50) {
+                lines.add(line.toString());
+                line = new StringBuilder();
+            }
+            line.append(line.isEmpty() ? "" : " ").append(word);
+        }
+        if (!line.isEmpty()) {
+            lines.add(line.toString());
+        }
+        return lines;
     }
 
     private void rows(PdfInk ink, List<BenchSheet.Place> left, double top) throws IOException {
@@ -213,7 +242,10 @@ public final class BenchPdf {
             ink.text(Point.of(LEFT + 9, y), 2.6, 0, place.what());
             ink.text(Point.of(DOWN, y), 3.1, 0, down(place.at().y()));
             ink.text(Point.of(OUT, y), 3.1, 0, out(place.at().x()));
-            ink.text(Point.of(HOW, y), 2.4, 0, place.how());
+            String cut = place.cut() == null
+                    ? ""
+                    : "(" + down(place.cut().y()) + ", " + out(place.cut().x()) + ") ";
+            ink.text(Point.of(HOW, y), 2.4, 0, cut + place.how());
         }
     }
 

@@ -32,8 +32,9 @@ public record BenchSheet(List<Panel> panels) {
      * One piece.
      *
      * @param places the points in the order they are laid off
+     * @param begins how it is begun where it is taken from the front: which points are the front's; empty where it is not
      */
-    public record Panel(DrawnPattern.Piece piece, List<Place> places) {
+    public record Panel(DrawnPattern.Piece piece, List<Place> places, String begins) {
 
         /** Level lines, squared across from the centre line. */
         public List<DrawnPattern.Level> levels() {
@@ -58,15 +59,73 @@ public record BenchSheet(List<Panel> panels) {
      * @param what what it is
      * @param at where it is: x mm out from the centre line (negative: beyond it), y mm down from the waist line (negative: up)
      * @param how how the line is drawn to it from the points before; empty for the first
+     * @param cut where the cut line lies beside it, for chalk straight on cloth; null where none is asked, and for a point inside the piece
      */
-    public record Place(int number, String what, Point at, String how) {}
+    public record Place(int number, String what, Point at, String how, Point cut) {
+        private Place beside(ChalkLine line, boolean corner) {
+            return new Place(number, what, at, how, line.beside(at, corner));
+        }
+    }
 
     /** The sheet of a pattern as sewn, without allowances. */
     public static BenchSheet of(DrawnPattern pattern) {
-        return new BenchSheet(pattern.pieces().stream()
-                .map(piece -> new Panel(piece, new Walk(piece).places()))
-                .toList());
+        return of(pattern, false);
     }
+
+    /**
+     * The sheet of a pattern.
+     *
+     * @param allowances whether every point of the outline has its fellow on the cut line
+     */
+    public static BenchSheet of(DrawnPattern pattern, boolean allowances) {
+        List<Panel> panels = new ArrayList<>();
+        for (DrawnPattern.Piece piece : pattern.pieces()) {
+            List<Place> places = new Walk(piece).places();
+            panels.add(new Panel(piece, allowances ? chalked(piece, places) : places, begins(piece, places, panels)));
+        }
+        return new BenchSheet(panels);
+    }
+
+    private static List<Place> chalked(DrawnPattern.Piece piece, List<Place> places) {
+        ChalkLine line = new ChalkLine(piece);
+        List<Segment> sewn = piece.sewLine();
+        return places.stream()
+                .map(p -> Curves.near(sewn, p.at(), SAME * 10)
+                        ? p.beside(
+                                line,
+                                piece.edges().stream()
+                                        .anyMatch(e -> e.run().get(0).from().distance(p.at()) < SAME * 10))
+                        : p)
+                .toList();
+    }
+
+    /** A back whose points are partly the front's is traced from it: what differs is laid off. */
+    private static String begins(DrawnPattern.Piece piece, List<Place> places, List<Panel> before) {
+        if (piece.levels().isEmpty() || !piece.panel().equals("back")) {
+            return "";
+        }
+        String hand = piece.id().replace(piece.panel(), "");
+        List<Place> front = before.stream()
+                .filter(p -> p.piece().id().equals("front" + hand))
+                .flatMap(p -> p.places().stream())
+                .toList();
+        List<String> same = new ArrayList<>();
+        for (Place place : places) {
+            front.stream()
+                    .filter(f -> f.at().distance(place.at()) < TRACED)
+                    .findFirst()
+                    .ifPresent(f -> same.add(place.number() + " (its " + f.number() + ")"));
+        }
+        return same.size() < LEAST_TRACED
+                ? ""
+                : "Trace the front first: " + String.join(", ", same)
+                        + " are the front's own points. The others differ.";
+    }
+
+    /** Two points nearer than this are one, mm; from so many on a back is traced. Our own choice. */
+    private static final double TRACED = 0.8;
+
+    private static final int LEAST_TRACED = 3;
 
     /** Once round a piece, from the centre of the waist. */
     private static final class Walk {
@@ -162,7 +221,7 @@ public record BenchSheet(List<Panel> panels) {
                             + through.stream().map(String::valueOf).collect(Collectors.joining(", "));
             if (home) {
                 Place first = places.get(0);
-                places.set(0, new Place(first.number(), first.what(), first.at(), "last of all: " + how));
+                places.set(0, new Place(first.number(), first.what(), first.at(), "last of all: " + how, null));
                 return;
             }
             DrawnPattern.Dart opened = dart(segment);
@@ -201,7 +260,7 @@ public record BenchSheet(List<Panel> panels) {
         }
 
         private int put(String what, Point at, String how) {
-            places.add(new Place(places.size() + 1, what, at, how));
+            places.add(new Place(places.size() + 1, what, at, how, null));
             return places.size();
         }
 

@@ -6,6 +6,7 @@ import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
@@ -103,7 +104,9 @@ public final class ShapedBand implements Operation {
             bands.put(panel.id(), OffTheTop.piece(panel, strip, "band", "Band", 2));
             left.put(
                     panel.id(),
-                    strip.rest().darts().stream().mapToDouble(d -> d.intake()).sum());
+                    strip.rest().dartsOn(EdgeRole.WAIST).stream()
+                            .mapToDouble(Dart::intake)
+                            .sum());
             pattern = pattern.instead(strip.rest());
         }
         // Below the band the side takes what the darts have left

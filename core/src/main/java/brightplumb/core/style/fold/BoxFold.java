@@ -96,6 +96,11 @@ public final class BoxFold implements Operation {
         double crease = table.paper().known(LegFacts.CREASE_FRONT).value();
         Pattern pattern = before.pattern();
         for (Piece front : before.pieces().stream().filter(BoxFold::takes).toList()) {
+            if (front.onBody().sewn().isPresent()) {
+                throw new Refusal(
+                        "with",
+                        "A front whose dart was moved is not folded along its crease; leave one of the two off");
+            }
             Piece ready = oneDartOnTheCrease(front, crease);
             Piece folded = opened(table, ready, crease, wide.value());
             pattern = pattern.instead(folded.marked(marks(folded)));
@@ -131,17 +136,18 @@ public final class BoxFold implements Operation {
     }
 
     private static double mouth(Piece piece) {
-        return piece.darts().stream().mapToDouble(Dart::intake).sum();
+        return piece.dartsOn(EdgeRole.WAIST).stream().mapToDouble(Dart::intake).sum();
     }
 
     /** The front with its dart on the crease, where the fold will take it: a dart that stands beside it is shut there and opened here. */
     private static Piece oneDartOnTheCrease(Piece front, double crease) {
-        if (front.darts().size() > 1) {
+        List<Dart> darts = front.dartsOn(EdgeRole.WAIST);
+        if (darts.size() > 1) {
             throw new Refusal(
                     "settings.dartIntakeFront",
                     "A box fold takes one front dart with it, not two; let the front dart take less");
         }
-        if (front.darts().isEmpty() || Math.abs(front.darts().get(0).point().x() - crease) < Tolerance.SHOWN) {
+        if (darts.isEmpty() || Math.abs(darts.get(0).point().x() - crease) < Tolerance.SHOWN) {
             return front;
         }
         throw new Refusal(
@@ -154,17 +160,18 @@ public final class BoxFold implements Operation {
         Point foot = at(hem, crease);
         List<Segment> before = new ArrayList<>();
         List<Segment> after = new ArrayList<>();
-        if (front.darts().isEmpty()) {
+        List<Dart> darts = front.dartsOn(EdgeRole.WAIST);
+        if (darts.isEmpty()) {
             Point top = at(front.require(EdgeRole.WAIST).run(), crease);
             before.add(new Line(top, foot));
             after.add(new Line(top, foot));
         } else {
-            Dart dart = front.darts().get(0);
+            Dart dart = darts.get(0);
             before.addAll(List.of(dart.innerLeg(), new Line(dart.point(), foot)));
             after.addAll(List.of(dart.outerLeg().reversed(), new Line(dart.point(), foot)));
         }
         return Folding.opened(
-                front.withDarts(List.of())
+                front.without(darts)
                         .withMarks(front.marks().stream()
                                 .filter(m -> !m.text().startsWith("dart"))
                                 .toList()),

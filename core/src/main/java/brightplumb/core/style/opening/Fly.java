@@ -66,9 +66,10 @@ public final class Fly implements Operation {
         return "closure";
     }
 
+    /** Its pieces are as long as the opening is once the top is done. */
     @Override
     public Rank rank() {
-        return Rank.OPENING;
+        return Rank.POCKET;
     }
 
     @Override

@@ -65,7 +65,7 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
 
     /** How far along the upper edge the last dart or fold ends. */
     private double dartEnds() {
-        double darts = front.darts().stream()
+        double darts = front.dartsOn(top().role()).stream()
                 .mapToDouble(d -> Curves.nearest(top().run(), d.outer()).along())
                 .max()
                 .orElse(0);
@@ -81,14 +81,25 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
         return topLength() - dartEnds() - 2 * CLEAR;
     }
 
-    /** The same pocket as large as its panel allows: a bag that would hang out of the front is cut shorter, then narrower. */
-    Bag fitted() {
-        Bag bag = new Bag(front, Math.min(across, roomAcross()), down, wide, deep);
+    /** The same pocket, beginning no further in than its panel allows. */
+    Bag withinReach() {
+        return new Bag(front, Math.min(across, roomAcross()), down, wide, deep);
+    }
+
+    /** The same pocket with a bag that does not hang out of the front below. */
+    Bag shallower() {
+        Bag bag = this;
         while (!bag.inside(bag.bottomSide()) && bag.deep > down + BELOW_MOUTH + CLEAR) {
-            bag = new Bag(front, bag.across, down, wide, bag.deep - CLEAR);
+            bag = new Bag(front, across, down, wide, bag.deep - CLEAR);
         }
-        while (!bag.inside(bag.bottomInner()) && bag.wide > bag.across + BELOW_MOUTH) {
-            bag = new Bag(front, bag.across, down, bag.wide - CLEAR, bag.deep);
+        return bag;
+    }
+
+    /** The same pocket with a bag that does not reach across the centre. */
+    Bag narrower() {
+        Bag bag = this;
+        while (!bag.inside(bag.bottomInner()) && bag.wide > across + BELOW_MOUTH) {
+            bag = new Bag(front, across, down, bag.wide - CLEAR, deep);
         }
         return bag;
     }
@@ -99,6 +110,9 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
 
     /** @throws Refusal where it does not fit its panel, naming the field */
     Bag fitting() {
+        if (!front.dartsOn(EdgeRole.SIDE).isEmpty()) {
+            throw new Refusal("with", "A dart opens on the side where the pocket would; leave one of the two off");
+        }
         if (alongTop() < across + CLEAR) {
             throw new Refusal(
                     field(SCOOP_ACROSS), "The pocket would reach into the dart; let it begin nearer the side");

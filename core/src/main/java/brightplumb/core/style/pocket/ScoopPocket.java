@@ -89,10 +89,11 @@ public final class ScoopPocket implements Operation {
         Pattern pattern = before.pattern();
         List<Join> sewn = new ArrayList<>();
         for (Piece front : before.pieces().stream().filter(ScoopPocket::carries).toList()) {
-            Bag asked = new Bag(front, across.value(), down.value(), wide.value(), deep.value());
             // What a hand asked is drawn or refused; what is asked by habit makes do with the room there is.
-            boolean byHand = reads().stream().anyMatch(table.set()::byHand);
-            Bag bag = (byHand ? asked : asked.fitted()).fitting();
+            Bag bag = new Bag(front, across.value(), down.value(), wide.value(), deep.value());
+            bag = table.set().byHand(SCOOP_ACROSS) ? bag : bag.withinReach();
+            bag = table.set().byHand(BAG_DEEP) ? bag : bag.shallower();
+            bag = (table.set().byHand(BAG_WIDE) ? bag : bag.narrower()).fitting();
             Piece cut = bag.cutAway();
             Piece facing = bag.facing();
             Piece under = bag.under();

@@ -37,6 +37,11 @@ public final class DartIntoSide implements Operation {
     }
 
     @Override
+    public String place() {
+        return "dart";
+    }
+
+    @Override
     public Rank rank() {
         return Rank.SHAPE;
     }
@@ -63,7 +68,10 @@ public final class DartIntoSide implements Operation {
         Map<PieceId, Double> left = new LinkedHashMap<>();
         for (Piece piece : before.with(EdgeRole.WAIST)) {
             left.put(
-                    piece.id(), piece.darts().stream().mapToDouble(Dart::intake).sum());
+                    piece.id(),
+                    piece.dartsOn(EdgeRole.WAIST).stream()
+                            .mapToDouble(Dart::intake)
+                            .sum());
         }
         Pattern after = SideTakes.darts(table, before.pattern(), left, GIVEN);
         return table.finished(Relaid.joins(before.pattern(), after));

@@ -47,6 +47,11 @@ public final class MoveDart implements Operation {
     }
 
     @Override
+    public String place() {
+        return "dart";
+    }
+
+    @Override
     public Rank rank() {
         return Rank.SHAPE;
     }

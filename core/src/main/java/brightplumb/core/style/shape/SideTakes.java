@@ -74,6 +74,10 @@ public final class SideTakes {
         }
         List<Segment> waist = piece.require(EdgeRole.WAIST).run();
         List<Segment> side = piece.require(EdgeRole.SIDE).run();
+        if (!piece.dartsOn(EdgeRole.SIDE).isEmpty()) {
+            throw new Refusal(
+                    "with", "A side that a dart was moved to cannot be curved anew; leave one of the two off");
+        }
         double net = Run.shut(piece, EdgeRole.WAIST).length();
         Recurved recurved =
                 Recurved.from(side, table.paper().known(Fact.HIP_DEPTH).value(), wanted, words);
@@ -92,7 +96,7 @@ public final class SideTakes {
                     Amount.found(words.found(), left).named(null, "left of the dart"),
                     words.why());
         }
-        return piece.withDarts(List.of())
+        return piece.without(piece.dartsOn(EdgeRole.WAIST))
                 .withEdges(piece.edges().stream()
                         .map(e -> e.role().equals(EdgeRole.WAIST)
                                 ? e.along(drawn.run())

@@ -1,0 +1,384 @@
+package brightplumb.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.making.Planned;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Dart;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/** What each operation should keep, it keeps. Amounts are common practice, no source, unless a test says otherwise. */
+class OperationsTest {
+
+    private static final double INCH = Length.INCH;
+    private static final Sheet SHE = Sheet.ofMillimetres(Map.of(
+            Measure.WAIST_GIRTH,
+            711.2,
+            Measure.HIP_GIRTH,
+            965.2,
+            Measure.HIP_DEPTH,
+            203.2,
+            Measure.BODY_RISE,
+            266.7,
+            Measure.CROTCH_LENGTH,
+            692.7,
+            Measure.OUTSIDE_LEG,
+            1028.7));
+
+    private static Drafted with(String cut, Map<String, Object> settings, String... operations) {
+        return Drafting.draft(
+                DraftRequest.of(cut, null, SHE, settings, null, new MadeWith(Set.of(operations), Set.of())));
+    }
+
+    private static Drafted without(String cut, Map<String, Object> settings, String... operations) {
+        return Drafting.draft(
+                DraftRequest.of(cut, null, SHE, settings, null, new MadeWith(Set.of(), Set.of(operations))));
+    }
+
+    private static Drafted plain(String cut) {
+        return with(cut, Map.of());
+    }
+
+    private static CutPiece piece(Drafted drafted, String id) {
+        return drafted.pieces().stream()
+                .filter(p -> p.piece().id().toString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Verdict verdict(Drafted drafted, String check) {
+        return drafted.checks().stream()
+                .filter(c -> c.id().equals(check))
+                .map(Check::verdict)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** General-purpose reference library: JTS. */
+    private static double area(List<Segment> outline) {
+        List<Coordinate> places = new ArrayList<>();
+        for (Point p : Curves.flattened(outline, 64)) {
+            places.add(new Coordinate(p.x(), p.y()));
+        }
+        places.add(places.get(0));
+        Polygon polygon = new GeometryFactory().createPolygon(places.toArray(Coordinate[]::new));
+        return polygon.getArea();
+    }
+
+    private static String field(Refusal refusal) {
+        return refusal.faults().get(0).field();
+    }
+
+    @Test
+    void a_casing_of_two_inches_folded_a_half_and_one_ends_a_half_above_the_drafted_waist() {
+        Drafted lounge = with("lounge-shorts", Map.of("channelRoom", 0.0));
+        assertThat(Bodies.step(lounge, "casing.top")).isCloseTo(INCH / 2, within(1e-9));
+        Piece front = piece(lounge, "front").piece();
+        assertThat(front.require(EdgeRole.WAIST).end()).isEqualTo(End.CASING);
+        assertThat(piece(lounge, "front")
+                        .allowance(front.require(EdgeRole.WAIST))
+                        .outside())
+                .isCloseTo(2 * INCH, within(1e-9));
+        assertThat(Bodies.step(plain("lounge-shorts"), "casing.channel"))
+                .as("a channel of an inch pinches an elastic of an inch")
+                .isGreaterThan(INCH);
+        assertThatThrownBy(() -> with("lounge-shorts", Map.of("elasticWidth", 60.0)))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("settings.elasticWidth"));
+    }
+
+    @Test
+    void a_turn_up_of_an_inch_and_a_half_is_cut_five_wide_and_the_total_is_what_was_asked() {
+        Drafted shorts = with("drawcord-shorts", Map.of("length", 18 * INCH));
+        CutPiece strip = piece(shorts, "turn-up-front");
+        double sewn = strip.piece().edges().get(1).length();
+        double seams = strip.allowance(strip.piece().edges().get(0)).outside()
+                + strip.allowance(strip.piece().edges().get(2)).outside();
+        assertThat(sewn + seams).isCloseTo(5 * INCH, within(1e-6));
+        // Total 18, less the band of 2 and the half inch at the join.
+        assertThat(shorts.draft().fact(Fact.LENGTH).value()).isCloseTo(15.5 * INCH, within(1e-6));
+        Piece front = piece(shorts, "front").piece();
+        assertThat(strip.piece().edges().get(0).length())
+                .isCloseTo(front.require(EdgeRole.HEM).length(), within(1e-6));
+        assertThat(front.require(EdgeRole.HEM).end()).isEqualTo(End.SEWN);
+    }
+
+    @Test
+    void a_drawcord_still_ties_when_the_waist_is_drawn_open() {
+        Drafted shorts = plain("drawcord-shorts");
+        double open = shorts.draft().fact(Fact.BAND_LENGTH).value();
+        assertThat(Bodies.step(shorts, "cord.length")).isCloseTo(open + 16 * INCH, within(1e-6));
+        assertThat(open).as("as wide as the hip").isGreaterThan(965);
+        Piece band = piece(shorts, "band").piece();
+        double fold = band.edges().get(1).length() / 2;
+        assertThat(band.lines().stream()
+                        .filter(l -> l.id().equals("buttonhole"))
+                        .flatMap(l -> l.run().stream()))
+                .allSatisfy(hole -> {
+                    assertThat(hole.from().x()).isCloseTo(INCH, within(1e-9));
+                    assertThat(hole.length()).isCloseTo(INCH / 2, within(1e-9));
+                    assertThat(hole.from().toward(hole.to(), 0.5).y())
+                            .as("the middle of the outer layer")
+                            .isCloseTo(fold / 2, within(1e-9));
+                });
+        assertThatThrownBy(() -> with("classic-trousers", Map.of(), "elastic"))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("with"));
+    }
+
+    @Test
+    void a_fly_has_its_facing_and_its_shield_as_long_as_the_opening() {
+        Drafted trousers = plain("classic-trousers");
+        double opening = piece(trousers, "front").piece().require(EdgeRole.FLY).length();
+        for (String seam : List.of("fly.facing", "fly.shield")) {
+            assertThat(trousers.draft().join(seam).layers())
+                    .allSatisfy(run -> assertThat(run.length()).isCloseTo(opening, within(1e-6)));
+        }
+        assertThat(piece(trousers, "fly-facing-fusing").cut()).isEqualTo(1);
+        Drafted palazzo = with("palazzo", Map.of(), "fly");
+        assertThat(palazzo.draft().pieces()).extracting(p -> p.id().name()).contains("fly-facing", "fly-shield");
+        assertThat(palazzo.draft().pattern().find("centre.back.zip.back"))
+                .as("a fly takes the zip's place")
+                .isEmpty();
+    }
+
+    @Test
+    void what_a_scoop_pocket_cuts_away_is_filled_from_beneath() {
+        Drafted whole = without("tailored-shorts", Map.of(), "scoop-pocket");
+        Drafted pocketed = plain("tailored-shorts");
+        Piece front = piece(whole, "front").piece();
+        Piece cut = piece(pocketed, "front").piece();
+        Piece under = piece(pocketed, "pocket-under").piece();
+        assertThat(cut.worn().edges()).as("on the body nothing is missing").isEqualTo(front.edges());
+        assertThat(area(cut.sewLine())).isLessThan(area(front.sewLine()) - 2000);
+        assertThat(area(under.sewLine())).isGreaterThan(area(front.sewLine()) - area(cut.sewLine()));
+        for (String check : List.of("waist.closes", "side.meets", "joins.smooth", "hip.closes", "notches.meet")) {
+            assertThat(verdict(pocketed, check)).as(check).isEqualTo(verdict(whole, check));
+        }
+        for (String seam : List.of("side", "waist")) {
+            assertThat(pocketed.draft().join(seam).layers().get(0).length())
+                    .isCloseTo(whole.draft().join(seam).layers().get(0).length(), within(1e-6));
+        }
+        assertThat(pocketed.draft().join("pocket.mouth").eased()).isCloseTo(0, within(1e-9));
+        assertThat(pocketed.draft().join("pocket.bag").eased()).isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void a_pocket_that_does_not_fit_is_named_at_its_field() {
+        for (var wrong :
+                Map.of("scoopAcross", 150.0, "bagDeep", 90.0, "bagWide", 300.0).entrySet()) {
+            assertThatThrownBy(() -> with("tailored-shorts", Map.of(wrong.getKey(), wrong.getValue())))
+                    .isInstanceOfSatisfying(
+                            Refusal.class, r -> assertThat(field(r)).isEqualTo("settings." + wrong.getKey()));
+        }
+        assertThatThrownBy(() -> with("straight-skirt", Map.of("mouth", 240.0), "in-seam-pocket"))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("settings.bagDeep"));
+    }
+
+    @Test
+    void a_mouth_that_hardly_passes_a_hand_is_watched_and_one_that_does_is_true() {
+        assertThat(verdict(with("tailored-shorts", Map.of("scoopDown", 90.0)), "hand.passes"))
+                .isEqualTo(Verdict.WATCH);
+        assertThat(verdict(plain("tailored-shorts"), "hand.passes")).isEqualTo(Verdict.TRUE);
+        assertThat(verdict(with("straight-skirt", Map.of(), "in-seam-pocket"), "hand.passes"))
+                .isEqualTo(Verdict.TRUE);
+    }
+
+    @Test
+    void a_dart_that_is_moved_keeps_its_angle_its_legs_and_the_cloth() {
+        for (String to : List.of("side", "hem")) {
+            Drafted before = plain("darted-pencil");
+            Drafted after = with("darted-pencil", Map.of("dartTo", to), "move-dart");
+            Piece was = piece(before, "front").piece();
+            Piece is = piece(after, "front").piece();
+            Dart old = was.darts().get(was.darts().size() - 1);
+            Dart moved = is.darts().get(is.darts().size() - 1);
+            assertThat(moved.point()).isEqualTo(old.point());
+            assertThat(angle(moved)).as("intake angle").isCloseTo(angle(old), within(1e-6));
+            assertThat(moved.innerLeg().length()).isCloseTo(moved.outerLeg().length(), within(1e-6));
+            assertThat(closed(is)).as("cloth, JTS").isCloseTo(closed(was), within(2.0));
+            for (EdgeRole role : List.of(EdgeRole.WAIST, EdgeRole.SIDE, EdgeRole.HEM)) {
+                assertThat(Run.shut(is, role).length())
+                        .as(role.id())
+                        .isCloseTo(Run.shut(was, role).length(), within(0.05));
+            }
+            assertThat(is.worn().edges()).isEqualTo(was.edges());
+            assertThat(verdict(after, "side.meets")).isEqualTo(Verdict.TRUE);
+            assertThat(verdict(after, "waist.closes")).isEqualTo(verdict(before, "waist.closes"));
+        }
+    }
+
+    private static double angle(Dart dart) {
+        return dart.inner().minus(dart.point()).angleTo(dart.outer().minus(dart.point()));
+    }
+
+    /** The cloth of a piece without what its darts take, mm². */
+    private static double closed(Piece piece) {
+        double darts = piece.darts().stream()
+                .mapToDouble(d ->
+                        Math.abs(d.inner().minus(d.point()).cross(d.outer().minus(d.point()))) / 2)
+                .sum();
+        return area(piece.sewLine()) - darts;
+    }
+
+    @Test
+    void darts_given_to_the_side_leave_the_waist_as_long_and_the_sides_alike() {
+        Drafted before = plain("darted-pencil");
+        Drafted after = with("darted-pencil", Map.of(), "dart-into-side");
+        for (String panel : List.of("front", "back")) {
+            Piece is = piece(after, panel).piece();
+            assertThat(is.darts()).isEmpty();
+            assertThat(is.require(EdgeRole.WAIST).length())
+                    .isCloseTo(
+                            Run.shut(piece(before, panel).piece(), EdgeRole.WAIST)
+                                    .length(),
+                            within(0.01));
+        }
+        assertThat(verdict(after, "side.meets")).isEqualTo(Verdict.TRUE);
+        assertThat(verdict(after, "waist.closes")).isEqualTo(Verdict.TRUE);
+    }
+
+    @Test
+    void a_taper_brings_each_side_in_and_a_flare_lets_it_out() {
+        double hem = plain("straight-skirt").draft().fact(Fact.HEM_GIRTH).value();
+        assertThat(with("straight-skirt", Map.of(), "taper")
+                        .draft()
+                        .fact(Fact.HEM_GIRTH)
+                        .value())
+                .isCloseTo(hem - 4 * INCH, within(1e-6));
+        assertThat(with("straight-skirt", Map.of("taperBy", -50.0), "taper")
+                        .draft()
+                        .fact(Fact.HEM_GIRTH)
+                        .value())
+                .isCloseTo(hem + 200, within(1e-6));
+        double front = hem(plain("classic-trousers"));
+        assertThat(hem(with("classic-trousers", Map.of(), "taper"))).isLessThan(front - INCH / 2);
+    }
+
+    private static double hem(Drafted legs) {
+        return piece(legs, "front").piece().require(EdgeRole.HEM).length();
+    }
+
+    @Test
+    void longer_is_longer_than_whatever_was_asked() {
+        double length = plain("straight-skirt").draft().fact(Fact.LENGTH).value();
+        assertThat(with("straight-skirt", Map.of(), "lengthen")
+                        .draft()
+                        .fact(Fact.LENGTH)
+                        .value())
+                .isCloseTo(length + 2 * INCH, within(1e-9));
+        assertThat(with("straight-skirt", Map.of("length", 500.0, "lengthenBy", -40.0), "lengthen")
+                        .draft()
+                        .fact(Fact.LENGTH)
+                        .value())
+                .isCloseTo(460, within(1e-9));
+    }
+
+    @Test
+    void a_facing_has_the_waists_own_shape_with_its_darts_shut() {
+        Drafted skirt = plain("round-back-pencil");
+        for (String panel : List.of("front", "back")) {
+            assertThat(piece(skirt, "facing-" + panel).piece().top().length())
+                    .isCloseTo(
+                            Run.shut(piece(skirt, panel).piece(), EdgeRole.WAIST)
+                                    .length(),
+                            within(0.5));
+        }
+        assertThatThrownBy(
+                        () -> with("straight-skirt", Map.of("facingHeight", 120.0, "dartLengthFront", 80.0), "facing"))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("settings.facingHeight"));
+    }
+
+    @Test
+    void a_belt_goes_round_and_laps() {
+        Piece belt = piece(with("palazzo", Map.of(), "belt"), "belt").piece();
+        assertThat(belt.edges().get(0).length()).isCloseTo(711.2 + 8 * INCH, within(1e-9));
+        assertThat(belt.edges().get(1).length()).as("double").isCloseTo(3 * INCH, within(1e-9));
+    }
+
+    @Test
+    void a_hand_that_adds_or_takes_off_wins_over_a_setting_that_says_otherwise() {
+        assertThat(with("straight-skirt", Map.of("slit", 0.0), "slit").draft().steps())
+                .anyMatch(s -> s.id().equals("slit"));
+        assertThat(without("slit-pencil", Map.of("slit", 150.0), "slit").draft().steps())
+                .noneMatch(s -> s.id().equals("slit"));
+        assertThat(without("straight-skirt", Map.of(), "zip").draft().pattern().find("centre.back.zip"))
+                .isEmpty();
+        assertThat(with("knit-pencil", Map.of(), "zip").draft().pattern().find("centre.back.zip"))
+                .isPresent();
+        assertThat(without("lounge-shorts", Map.of(), "elastic").draft().steps())
+                .noneMatch(s -> s.id().equals("elastic.length"));
+    }
+
+    /** Two operations go together, or the second is refused at a field: never a crossed line, and always an order that can be followed. */
+    @TestFactory
+    Stream<DynamicTest> any_two_compose_or_are_refused_at_a_field() {
+        return Catalogue.CUTS.stream()
+                .map(cut -> DynamicTest.dynamicTest(cut.id(), () -> {
+                    int drawn = 0;
+                    List<Operation> all = Catalogue.OPERATIONS;
+                    for (int i = 0; i < all.size(); i++) {
+                        for (int j = 0; j < i; j++) {
+                            Drafted drafted;
+                            try {
+                                drafted = with(
+                                        cut.id(),
+                                        Map.of(),
+                                        all.get(i).id(),
+                                        all.get(j).id());
+                            } catch (Refusal refused) {
+                                assertThat(refused.faults()).allSatisfy(f -> {
+                                    assertThat(f.field()).matches("with|settings\\.[a-zA-Z]+");
+                                    assertThat(f.message()).isNotBlank();
+                                });
+                                continue;
+                            }
+                            drawn++;
+                            Planned planned = Making.of(drafted, cut.order());
+                            List<String> sewn = planned.steps().stream()
+                                    .flatMap(s -> s.step().seams().stream())
+                                    .toList();
+                            assertThat(drafted.draft().joins())
+                                    .extracting(Join::seam)
+                                    .allMatch(sewn::contains);
+                            for (Join join : drafted.draft().joins()) {
+                                for (Run layer : join.layers()) {
+                                    assertThat(Curves.length(
+                                                    drafted.draft().pattern().lines(layer)))
+                                            .as(all.get(i).id() + " with "
+                                                    + all.get(j).id() + ", " + join.seam())
+                                            .isCloseTo(layer.length(), within(1e-6));
+                                }
+                            }
+                        }
+                    }
+                    assertThat(drawn).isGreaterThan(60);
+                }));
+    }
+}
