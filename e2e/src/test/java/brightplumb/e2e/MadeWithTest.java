@@ -37,8 +37,10 @@ class MadeWithTest {
         Page page = browser.signedIn();
         Browser.ownTicket(page, "Cordelia Marsh", "Marsh skirt");
         Locator made = page.getByTestId("made-with");
-        assertThat(made).containsText("nothing more");
+        assertThat(made).containsText("Zip, Straight band");
         made.locator("summary").click();
+        tick(page, "Straight band").click();
+        assertThat(page.locator("#set-bandKind")).isHidden();
         tick(page, "Straight band").click();
         assertThat(page.locator("#set-bandKind")).isVisible();
         tick(page, "Lining").click();

@@ -12,6 +12,9 @@ import brightplumb.core.rule.LiningSettings;
 import brightplumb.core.rule.PocketSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.TurnUpKind;
+import brightplumb.core.rule.TurnUpSettings;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -65,7 +68,7 @@ public final class Allowances {
         }
         return switch (edge.end()) {
             case RAW, BOUND -> Allowance.NONE;
-            default -> new Allowance(usual(piece, edge), letOut(piece, edge), turned);
+            default -> new Allowance(usual(piece, edge), letOut(piece, edge), turned, folds(piece, edge));
         };
     }
 
@@ -76,6 +79,16 @@ public final class Allowances {
         }
         boolean turns = edge.end() == End.OPENING && habit != AllowanceHabit.ON_THE_LINE;
         return turns ? Math.max(habit.zip().mm(), LEAST_TURNED) : habit.seam().mm();
+    }
+
+    /** Where a turn-up that is cut in one with the leg is folded again: at its upper edge, and where it lies on the leg's own fold. */
+    private List<Double> folds(Piece piece, Edge edge) {
+        boolean turnUp = edge.end() == End.HEM
+                && piece.layer() == Layer.SHELL
+                && set.chose(TurnUpSettings.TURN_UP_KIND, TurnUpKind.IN_ONE)
+                && piece.edge(EdgeRole.INSEAM).isPresent();
+        double high = turnUp ? set.amount(TurnUpSettings.TURN_UP).value() : 0;
+        return high > 0 && usual(piece, edge) > 2 * high ? List.of(high, 2 * high) : List.of();
     }
 
     /** What sets an edge's allowance: the lining's hem has its own; no cloth beside the shell opens or is let out. */

@@ -61,16 +61,28 @@ public final class CutLine {
         return along.turned().times(-1);
     }
 
-    /** What continues a seam that ends at a folded edge: its own last part, flipped over the fold. */
+    /** What continues a seam that ends at a folded edge: its own last part, flipped over the fold, and that again over the next. */
     private static List<Segment> turned(List<Segment> down, Edge hem, Map<String, Allowance> allowances) {
         Allowance added = allowances.getOrDefault(hem.name(), Allowance.NONE);
         if (!added.turned() || added.outside() <= 0) {
             return List.of();
         }
         Point out = outward(hem);
+        List<Segment> run = new ArrayList<>(down);
+        List<Segment> beyond = new ArrayList<>();
+        for (double part : added.parts()) {
+            List<Segment> flipped = flipped(run, out, part);
+            run.addAll(flipped);
+            beyond.addAll(flipped);
+        }
+        return beyond;
+    }
+
+    /** The last part of a run, so deep, flipped over its end. */
+    private static List<Segment> flipped(List<Segment> down, Point out, double deep) {
         Point fold = out.turned();
         Point end = down.get(down.size() - 1).to();
-        Point inside = end.minus(out.times(added.outside()));
+        Point inside = end.minus(out.times(deep));
         List<Segment> last = new ArrayList<>();
         for (int i = down.size() - 1; i >= 0; i--) {
             Segment part = down.get(i);

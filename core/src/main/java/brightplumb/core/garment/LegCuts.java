@@ -207,7 +207,7 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "house"),
                             "By thigh and knee, straight from the bare tape; the hem laid from the side.",
                             TAILORED_SHORTS_AMOUNTS))
-                    .made(Operations.ZIP, Operations.SCOOP_POCKET, Operations.STRAIGHT_BAND)
+                    .made(Operations.ZIP, Operations.SCOOP_POCKET, Operations.FLAT_BANDS)
                     .sewn(Sequence.SIDES_LAST),
             legs(
                             "drawcord-shorts",
@@ -266,7 +266,7 @@ final class LegCuts {
                             Ways.of(Ways.LEGS, "arc"),
                             "Each half from its own arc of the tape; straight and loose.",
                             Map.of()))
-                    .made(Operations.CASING, Operations.ELASTIC)
+                    .made(Operations.CASING, Operations.ELASTIC, Operations.HEM_TRIM)
                     .sewn(Sequence.CROTCH_FIRST),
             legs(
                             "box-fold-palazzo",

@@ -1,6 +1,7 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.style.band.Facing;
+import brightplumb.core.style.band.FlatBands;
 import brightplumb.core.style.band.ShapedBand;
 import brightplumb.core.style.band.StraightBand;
 import brightplumb.core.style.drawn.Belt;
@@ -9,6 +10,7 @@ import brightplumb.core.style.drawn.Drawcord;
 import brightplumb.core.style.drawn.Elastic;
 import brightplumb.core.style.fold.BoxFold;
 import brightplumb.core.style.fold.KickFold;
+import brightplumb.core.style.hem.HemTrim;
 import brightplumb.core.style.hem.TurnUp;
 import brightplumb.core.style.lining.Lining;
 import brightplumb.core.style.opening.FalseFly;
@@ -42,10 +44,12 @@ final class Operations {
     static final Operation IN_SEAM_POCKET = new InSeamPocket();
     static final Operation PATCH_POCKET = new PatchPocket();
     static final Operation STRAIGHT_BAND = new StraightBand();
+    static final Operation FLAT_BANDS = new FlatBands();
     static final Operation SHAPED_BAND = new ShapedBand();
     static final Operation FACING = new Facing();
     static final Operation CASING = new Casing();
     static final Operation TURN_UP = new TurnUp();
+    static final Operation HEM_TRIM = new HemTrim();
     static final Operation LINING = new Lining();
     static final Operation ELASTIC = new Elastic();
     static final Operation DRAWCORD = new Drawcord();
@@ -66,10 +70,12 @@ final class Operations {
             IN_SEAM_POCKET,
             PATCH_POCKET,
             STRAIGHT_BAND,
+            FLAT_BANDS,
             SHAPED_BAND,
             FACING,
             CASING,
             TURN_UP,
+            HEM_TRIM,
             LINING,
             ELASTIC,
             DRAWCORD,

@@ -109,8 +109,7 @@ final class SeamSteps {
             }
             return List.of(one);
         }
-        boolean leftOpen = sequence.before(Work.SIDE, Work.INSEAM) && sequence.before(Work.HEM, Work.SIDE);
-        if (!leftOpen) {
+        if (!leftOpen()) {
             return seams;
         }
         List<MakingStep> steps = new ArrayList<>();
@@ -138,12 +137,22 @@ final class SeamSteps {
         return of
                 + switch (work) {
                     case SIDE -> "Side seams";
-                    case INSEAM -> sequence.before(Work.CENTRE, Work.INSEAM) ? "Inseam, in one pass" : "Inseams";
+                    case INSEAM -> inOnePass() ? "Inseam, in one pass" : "Inseams";
                     default ->
                         role.equals(EdgeRole.CROTCH)
                                 ? (piece.behind() ? "Back crotch" : "Front crotch")
                                 : capital(role.spoken()) + " seam";
                 };
+    }
+
+    /** Whether the centres end short of the fork, which is closed when all else is. */
+    private boolean leftOpen() {
+        return sequence.before(Work.SIDE, Work.INSEAM) && sequence.before(Work.HEM, Work.SIDE);
+    }
+
+    /** Whether both inseams are one seam, over the fork. */
+    private boolean inOnePass() {
+        return sequence.before(Work.CENTRE, Work.INSEAM) && !leftOpen();
     }
 
     private static String capital(String words) {
@@ -162,7 +171,7 @@ final class SeamSteps {
             }
             case INSEAM -> {
                 how.add(
-                        sequence.before(Work.CENTRE, Work.INSEAM)
+                        inOnePass()
                                 ? "Crotch seam on crotch seam first; then from hem to hem in one pass, over the fork."
                                 : "Each leg: fork, knee and hem first, then between. What is longer is stretched or held in between fork and knee.");
                 how.add("Press toward the back, or open.");

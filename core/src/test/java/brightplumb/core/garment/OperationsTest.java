@@ -131,6 +131,54 @@ class OperationsTest {
     }
 
     @Test
+    void a_turn_up_cut_in_one_is_mirrored_at_each_of_its_folds() {
+        Drafted shorts = with("shorts-block", Map.of("turnUpKind", "in-one", "hem", 20 * INCH), "turn-up");
+        CutPiece front = piece(shorts, "front");
+        Piece sewn = front.piece();
+        double added = front.allowance(sewn.require(EdgeRole.HEM)).outside();
+        assertThat(added).as("twice the turn-up, and an inch of hem").isCloseTo(4 * INCH, within(1e-6));
+        double edge = Curves.along(
+                        sewn.require(EdgeRole.HEM).run(),
+                        sewn.require(EdgeRole.HEM).length() / 2)
+                .at()
+                .y();
+        double[] fold = {1.5 * INCH, 3 * INCH};
+        for (double beyond : new double[] {10, 25, 50, 65, 85}) {
+            double back = beyond < fold[0] ? beyond : beyond < fold[1] ? fold[1] - beyond : beyond - fold[1];
+            assertThat(rightmost(front.cutLine(), edge + beyond))
+                    .as("so far below the finished edge: " + beyond)
+                    .isCloseTo(rightmost(front.cutLine(), edge - back), within(1.5));
+        }
+    }
+
+    private static double rightmost(List<Segment> outline, double y) {
+        return outline.stream()
+                .flatMap(s -> Curves.crossing(s, Point.of(0, y), Point.of(1, 0)).stream()
+                        .mapToObj(s::at))
+                .mapToDouble(Point::x)
+                .max()
+                .orElseThrow();
+    }
+
+    @Test
+    void bands_put_on_flat_are_as_long_as_the_waist_and_the_sides_close_last() {
+        Drafted shorts = plain("tailored-shorts");
+        for (Join join : shorts.draft().joins()) {
+            if (join.seam().equals("waist")) {
+                assertThat(join.layers().get(1).length())
+                        .isCloseTo(join.layers().get(0).length(), within(1e-6));
+            }
+        }
+        List<String> order = Making.of(
+                        shorts, Catalogue.of("tailored-shorts").orElseThrow().order())
+                .steps()
+                .stream()
+                .map(s -> s.step().id())
+                .toList();
+        assertThat(order).containsSubsequence("inseam", "hem", "bands.flat", "side", "bands.sides");
+    }
+
+    @Test
     void a_drawcord_still_ties_when_the_waist_is_drawn_open() {
         Drafted shorts = plain("drawcord-shorts");
         double open = shorts.draft().fact(Fact.BAND_LENGTH).value();

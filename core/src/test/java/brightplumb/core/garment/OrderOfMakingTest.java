@@ -128,7 +128,7 @@ class OrderOfMakingTest {
 
     @Test
     void a_band_waits_for_the_sides_it_crosses_whatever_the_habit() {
-        Drafted shorts = Drafting.draft(DraftRequest.of("tailored-shorts", null, SHE, Map.of(), null));
+        Drafted shorts = Drafting.draft(DraftRequest.of("shorts-block", null, SHE, Map.of(), null));
         for (Sequence habit : Sequence.ALL) {
             assertThat(seams(Making.of(shorts, habit))).containsSubsequence("side", "waist");
         }

@@ -3,6 +3,7 @@ package brightplumb.core.style.hem;
 import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
 import static brightplumb.core.rule.HemSettings.TURN_UP_JOIN;
 import static brightplumb.core.rule.TurnUpSettings.TURN_UP;
+import static brightplumb.core.rule.TurnUpSettings.TURN_UP_KIND;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -22,9 +23,11 @@ import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.TurnUpKind;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
@@ -63,15 +66,30 @@ public final class TurnUp implements Operation {
 
     @Override
     public List<Setting> reads() {
-        return List.of(TURN_UP, TURN_UP_JOIN, HEM_ALLOWANCE);
+        return List.of(TURN_UP_KIND, TURN_UP, TURN_UP_JOIN, HEM_ALLOWANCE);
     }
 
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                TURN_UP, Rule.inches(1.5, "An inch and a half, finished."),
-                TURN_UP_JOIN, Rule.inches(0.5, "The turn-up's join lies half an inch above its fold."),
-                HEM_ALLOWANCE, Rule.inches(0.5, "Half an inch at the turn-up's join."));
+                TURN_UP,
+                Rule.inches(1.5, "An inch and a half, finished."),
+                TURN_UP_KIND,
+                Rule.chosen(TurnUpKind.STRIP, "A doubled strip, one a panel, sewn on flat."),
+                TURN_UP_JOIN,
+                Rule.worked(
+                        given -> Amount.byHabit(inOne(given) ? 0 : 0.5),
+                        "A strip's join lies half an inch above its fold."),
+                HEM_ALLOWANCE,
+                Rule.worked(
+                        given -> inOne(given)
+                                ? given.amount(TURN_UP).times(2).plus(Amount.inches("hem inside", 1))
+                                : Amount.byHabit(0.5),
+                        "Half an inch at a strip's join; in one with the leg twice the turn-up, and a hem of an inch."));
+    }
+
+    private static boolean inOne(Given given) {
+        return given.settings().chose(TURN_UP_KIND, TurnUpKind.IN_ONE);
     }
 
     @Override
@@ -92,6 +110,14 @@ public final class TurnUp implements Operation {
                 "Turn-up high, finished",
                 table.set(TURN_UP),
                 table.set().why(TURN_UP));
+        if (table.set().chose(TURN_UP_KIND, TurnUpKind.IN_ONE)) {
+            table.step(
+                    "turn-up.below",
+                    "Cut on below the finished edge",
+                    table.set(HEM_ALLOWANCE),
+                    "Folded up outside, down again, and hemmed inside: each part is the mirror image of the one before.");
+            return table.finished(before.pattern());
+        }
         Amount strip = table.step(
                 "turn-up.strip",
                 "Strip wide, sewn",
@@ -159,6 +185,16 @@ public final class TurnUp implements Operation {
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
+        if (set.chose(TURN_UP_KIND, TurnUpKind.IN_ONE)) {
+            return List.of(MakingStep.of(
+                            "turn-up.tacked",
+                            "Turn-ups up",
+                            Work.HEM,
+                            "Hem the raw edge inside the leg. Fold the leg up at its finished edge to the right side, press, and tack the turn-up on both seams.")
+                    .looking(List.of(
+                            Figure.mm("turn-up, finished", set.amount(TURN_UP).value())))
+                    .after("side", "inseam", "hem"));
+        }
         return List.of(
                 MakingStep.of(
                                 "turn-up",

@@ -1,0 +1,111 @@
+package brightplumb.core.style.hem;
+
+import brightplumb.core.measure.Length;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.MakingStep.Shown;
+import brightplumb.core.table.Notion;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.List;
+
+/** Lace, or another trim, along the hem, put on while it lies flat. Common practice, no source. */
+public final class HemTrim implements Operation {
+
+    /** Its ends are joined with so much each, mm. */
+    private static final double JOIN = Length.INCH / 2;
+
+    @Override
+    public String id() {
+        return "hem-trim";
+    }
+
+    @Override
+    public String title() {
+        return "Lace at the hem";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.FINISH;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of();
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return !hems(before).isEmpty();
+    }
+
+    private static List<Piece> hems(Draft draft) {
+        return draft.with(EdgeRole.HEM).stream()
+                .filter(p -> p.require(EdgeRole.HEM).end() == End.HEM
+                        && p.edge(EdgeRole.SIDE).isPresent())
+                .toList();
+    }
+
+    /** All hems together with what their joins take, mm: a leg's lace has one join, and so has a skirt's. */
+    private static double length(Draft draft) {
+        double along = hems(draft).stream()
+                .mapToDouble(p -> p.require(EdgeRole.HEM).length() * cloth(p))
+                .sum();
+        boolean legs =
+                hems(draft).stream().anyMatch(p -> p.edge(EdgeRole.INSEAM).isPresent());
+        return along + 2 * JOIN * (legs ? 2 : 1);
+    }
+
+    private static int cloth(Piece piece) {
+        return piece.copies().cloth() * (piece.copies() instanceof Copies.OnFold ? 2 : 1);
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        table.step(
+                "lace.length",
+                "Lace for the hem",
+                Amount.found("measured along the hem, its joins with it", length(before))
+                        .named(null, "lace"),
+                "Half an inch at each end of a join.");
+        return table.finished(before.pattern());
+    }
+
+    @Override
+    public List<Notion> notions(Draft after, Settings set) {
+        return List.of(Notion.measured("lace", "Lace", "washed before it is sewn on", length(after)));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(MakingStep.of(
+                        "hem-trim",
+                        "Lace on the hem",
+                        Work.HEM,
+                        "Along the folded edge, flat, before the seam that closes it; its ends are caught in that seam, or joined with ½ in and turned under.")
+                .showing(hems(after).stream()
+                        .filter(p -> p.layer() == Layer.SHELL)
+                        .map(p -> shown(p, p.require(EdgeRole.HEM)))
+                        .toList())
+                .looking(List.of(Figure.mm("lace", length(after))))
+                .taking("lace")
+                .after("hem"));
+    }
+
+    private static Shown shown(Piece piece, Edge hem) {
+        return new Shown(piece.id(), hem.run());
+    }
+}
