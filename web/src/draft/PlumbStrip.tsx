@@ -27,6 +27,11 @@ const NUMBERS = [
   'Eighteen',
   'Nineteen',
   'Twenty',
+  'Twenty-one',
+  'Twenty-two',
+  'Twenty-three',
+  'Twenty-four',
+  'Twenty-five',
 ];
 
 /** What all plumb lines say together: Five true, one off. */
@@ -52,6 +57,7 @@ export function finding(check: Check, notation: Notation): string {
 }
 
 const TRUE_WORDS: Record<string, string> = {
+  'hand.passes': 'passes a hand',
   'waist.closes': 'closes',
   'hip.closes': 'closes',
   'side.meets': 'meet',

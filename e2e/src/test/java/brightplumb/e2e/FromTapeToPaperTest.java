@@ -70,7 +70,7 @@ class FromTapeToPaperTest {
         Browser.button(page, "Make the ticket").click();
         page.getByTestId("draft-paper").waitFor();
         assertThat(heading(page, "The working")).isVisible();
-        assertThat(page.getByText("Fourteen true")).isVisible();
+        assertThat(page.getByText("Fifteen true")).isVisible();
 
         // Step through
         page.keyboard().press("]");

@@ -22,8 +22,11 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their database. */
+@Execution(ExecutionMode.CONCURRENT)
 class StartedByHandTest {
 
     private static final Duration LONG_ENOUGH = Duration.ofSeconds(90);

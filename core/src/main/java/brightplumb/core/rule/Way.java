@@ -14,8 +14,10 @@ import java.util.Set;
  * @param why why people use it
  * @param rules a rule for every setting of the part
  * @param asks settings that a recipe asks for beyond what its ground would do
+ * @param framed whether front and back are drawn side by side on one frame, half a hip wide
  */
-public record Way(String id, String part, String title, String why, Map<Setting, Rule> rules, Set<Setting> asks) {
+public record Way(
+        String id, String part, String title, String why, Map<Setting, Rule> rules, Set<Setting> asks, boolean framed) {
 
     /** The name of the way that holds a recipe's own construction amounts. */
     public static final String BENCH = "bench";
@@ -26,19 +28,24 @@ public record Way(String id, String part, String title, String why, Map<Setting,
     }
 
     Way(String id, String part, String title, String why, Map<Setting, Rule> rules) {
-        this(id, part, title, why, rules, Set.of());
+        this(id, part, title, why, rules, Set.of(), false);
     }
 
     /** A way like another with some rules changed. */
     static Way like(Way other, String id, String title, String why, Map<Setting, Rule> changed) {
         Map<Setting, Rule> rules = new HashMap<>(other.rules);
         rules.putAll(changed);
-        return new Way(id, other.part, title, why, rules);
+        return new Way(id, other.part, title, why, rules, Set.of(), other.framed);
+    }
+
+    /** The same way, front and back on one frame. */
+    Way onOneFrame() {
+        return new Way(id, part, title, why, rules, asks, true);
     }
 
     /** A recipe's own amounts, on the ground of the way it begins from. */
     public static Way byTheRecipe(Way ground, String why, Map<Setting, Rule> amounts) {
         Way way = like(ground, BENCH, "By the recipe", why, amounts);
-        return new Way(way.id, way.part, way.title, way.why, way.rules, amounts.keySet());
+        return new Way(way.id, way.part, way.title, way.why, way.rules, amounts.keySet(), way.framed);
     }
 }

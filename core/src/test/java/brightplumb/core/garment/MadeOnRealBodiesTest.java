@@ -31,7 +31,7 @@ class MadeOnRealBodiesTest {
     void it_can_be_cut_and_every_join_is_as_long_on_both_sides_as_it_says(String cut, String operation) {
         List<String> refused = new ArrayList<>();
         List<String> noRoom = new ArrayList<>();
-        for (Bodies.Row row : Bodies.some()) {
+        for (Bodies.Row row : Bodies.few()) {
             Drafted drafted;
             try {
                 drafted = Bodies.with(operation, cut, row);
@@ -63,12 +63,12 @@ class MadeOnRealBodiesTest {
         }
         assertThat(refused.size())
                 .as("a garment has it on every body or on none, but for a body without a dart")
-                .isIn(0, Bodies.some().size() - (operation.contains("dart") ? dartless(cut) : 0));
+                .isIn(0, Bodies.few().size() - (operation.contains("dart") ? dartless(cut) : 0));
         assertThat(noRoom).as("but for bodies that leave it no room").hasSizeLessThanOrEqualTo(2);
     }
 
     private static int dartless(String cut) {
-        return (int) Bodies.some().stream().filter(row -> dartless(cut, row)).count();
+        return (int) Bodies.few().stream().filter(row -> dartless(cut, row)).count();
     }
 
     /** Whether nothing in front takes a dart on that body. */

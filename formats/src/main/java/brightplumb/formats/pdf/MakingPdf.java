@@ -111,8 +111,8 @@ public final class MakingPdf {
     }
 
     private void heading(String words) throws IOException {
-        room(16);
-        y += 5;
+        room(20);
+        y += 10;
         ink.text(Point.of(LEFT, y), 3.8, 0, words);
         y += 2;
         ink.pen(0.3, 0, 0);

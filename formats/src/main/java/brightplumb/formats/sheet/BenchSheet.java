@@ -79,7 +79,8 @@ public record BenchSheet(List<Panel> panels) {
      */
     public static BenchSheet of(DrawnPattern pattern, boolean allowances) {
         List<Panel> panels = new ArrayList<>();
-        for (DrawnPattern.Piece piece : pattern.pieces()) {
+        for (DrawnPattern.Piece drawn : pattern.pieces()) {
+            DrawnPattern.Piece piece = drawn.onFrame();
             List<Place> places = new Walk(piece).places();
             panels.add(new Panel(piece, allowances ? chalked(piece, places) : places, begins(piece, places, panels)));
         }
@@ -101,6 +102,9 @@ public record BenchSheet(List<Panel> panels) {
 
     /** A back whose points are partly the front's is traced from it: what differs is laid off. */
     private static String begins(DrawnPattern.Piece piece, List<Place> places, List<Panel> before) {
+        if (piece.frame() != null) {
+            return "It stands on the front's frame, half a hip wide: its own centre line is the far side of it.";
+        }
         if (piece.levels().isEmpty() || !piece.panel().equals("back")) {
             return "";
         }

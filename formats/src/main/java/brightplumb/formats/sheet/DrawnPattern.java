@@ -2,11 +2,15 @@ package brightplumb.formats.sheet;
 
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.garment.Drafted;
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Fold;
 import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -36,6 +40,8 @@ public record DrawnPattern(List<Piece> pieces) {
      * @param cutLine the closed line the shears follow
      * @param levels the levels it was drawn on
      * @param inner lines inside it; a pattern kept before there were any has none
+     * @param frame how wide the frame is that it stands on together with its neighbour, its centre on the far side, mm; null where it stands
+     *     on its own centre line
      */
     public record Piece(
             String id,
@@ -50,7 +56,8 @@ public record DrawnPattern(List<Piece> pieces) {
             List<Mark> marks,
             Line grain,
             List<Level> levels,
-            List<Inner> inner) {
+            List<Inner> inner,
+            Double frame) {
 
         public Piece {
             edges = List.copyOf(edges);
@@ -59,6 +66,35 @@ public record DrawnPattern(List<Piece> pieces) {
             marks = List.copyOf(marks);
             levels = List.copyOf(levels);
             inner = inner == null ? List.of() : List.copyOf(inner);
+        }
+
+        /** The piece where it stands on its frame: turned over, its own centre line on the far side. */
+        Piece onFrame() {
+            if (frame == null) {
+                return this;
+            }
+            Rigid over = Rigid.flip(Point.of(frame / 2, 0), Point.of(0, 1));
+            return new Piece(
+                    id,
+                    panel,
+                    centre,
+                    name,
+                    instruction,
+                    onFold,
+                    edges.stream()
+                            .map(e -> new Edge(e.id(), e.spoken(), Curves.moved(e.run(), over)))
+                            .toList(),
+                    Curves.moved(cutLine, over),
+                    darts.stream()
+                            .map(d -> new Dart(over.apply(d.point()), over.apply(d.inner()), over.apply(d.outer())))
+                            .toList(),
+                    marks,
+                    grain,
+                    levels,
+                    inner.stream()
+                            .map(i -> new Inner(i.folded(), i.text(), Curves.moved(i.run(), over)))
+                            .toList(),
+                    frame);
         }
 
         /** The closed sewn outline. */
@@ -113,8 +149,22 @@ public record DrawnPattern(List<Piece> pieces) {
     /** The pattern of a drafted garment; sides that differ each on their own levels. */
     public static DrawnPattern of(Drafted drafted) {
         return new DrawnPattern(drafted.pieces().stream()
-                .map(piece -> piece(piece, levels(drafted, piece)))
+                .map(piece -> piece(piece, levels(drafted, piece), frame(drafted, piece)))
                 .toList());
+    }
+
+    /** Half a hip, for the panel that stands on the far side of a frame. */
+    private static Double frame(Drafted drafted, CutPiece cut) {
+        boolean far = drafted.request().way().framed()
+                && cut.piece().panel().equals("back")
+                && cut.piece().layer() == Layer.SHELL;
+        return far
+                ? Stream.of("front", "back")
+                        .mapToDouble(panel -> drafted.draft()
+                                .fact(new Fact("hip.quarter." + panel))
+                                .value())
+                        .sum()
+                : null;
     }
 
     /** The levels a piece was drawn on; a made piece lies on none. */
@@ -127,7 +177,7 @@ public record DrawnPattern(List<Piece> pieces) {
                 .toList();
     }
 
-    private static Piece piece(CutPiece cut, List<brightplumb.core.paper.Level> levels) {
+    private static Piece piece(CutPiece cut, List<brightplumb.core.paper.Level> levels, Double frame) {
         var piece = cut.piece();
         return new Piece(
                 piece.id().toString(),
@@ -158,7 +208,8 @@ public record DrawnPattern(List<Piece> pieces) {
                 Stream.concat(
                                 piece.folds().stream().flatMap(DrawnPattern::lines),
                                 piece.lines().stream().map(l -> new Inner(false, l.text(), l.run())))
-                        .toList());
+                        .toList(),
+                frame);
     }
 
     private static Stream<Inner> lines(Fold fold) {
