@@ -5,6 +5,7 @@ import { useCuts, useDraft, useEvidence } from '../api/queries';
 import { finding, together } from '../draft/PlumbStrip';
 import { ButtonLink } from '../kit/Button';
 import { leanOf, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
+import { Scroll } from '../kit/Scroll';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { ExhibitPaper } from '../paper/ExhibitPaper';
@@ -59,7 +60,7 @@ export function TrueStation() {
             label={`${picked.title}: ${picked.text}`}
             note={thenFinds ? `as it would be: ${VERDICT_WORDS[thenFinds.verdict]}` : undefined}
           />
-          <div className="flex min-h-0 flex-col gap-3 overflow-y-auto pr-1">
+          <Scroll label="What it found" className="flex flex-col gap-3 pr-1">
             <Finding
               check={picked}
               figures={shown?.figures ?? []}
@@ -73,7 +74,7 @@ export function TrueStation() {
               }}
             />
             <Notices work={work} />
-          </div>
+          </Scroll>
         </div>
       )}
     </TicketShell>

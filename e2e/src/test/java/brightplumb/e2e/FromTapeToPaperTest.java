@@ -74,7 +74,7 @@ class FromTapeToPaperTest {
 
         // Step through
         page.keyboard().press("]");
-        assertThat(page.getByText("1 of 38")).isVisible();
+        assertThat(page.getByText("1 of 41")).isVisible();
         assertThat(page.locator("[data-step='hem.quarter.front'] path")).hasCount(0);
         for (int i = 0; i < 6; i++) {
             page.keyboard().press("]");
@@ -82,7 +82,7 @@ class FromTapeToPaperTest {
         assertThat(page.locator("[aria-current=step]")).containsText("Front hip quarter");
         assertThat(page.locator("[aria-current=step]")).containsText("÷ 4");
         page.keyboard().press("[");
-        assertThat(page.getByText("6 of 38")).isVisible();
+        assertThat(page.getByText("6 of 41")).isVisible();
         Browser.button(page, "Whole draft").click();
 
         // Change an amount and see the line move

@@ -2,6 +2,7 @@ package brightplumb.app.demo;
 
 import brightplumb.app.Started;
 import brightplumb.app.account.Accounts;
+import brightplumb.app.making.Progress;
 import brightplumb.app.people.People;
 import brightplumb.app.people.SheetView.ReadingView;
 import brightplumb.app.people.Sheets;
@@ -16,6 +17,7 @@ import brightplumb.core.measure.UnreadableTape;
 import brightplumb.core.rule.Cloth;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -43,6 +45,7 @@ class DemoSeed implements ApplicationRunner {
     private final Tickets tickets;
     private final TicketDrafts drafts;
     private final Revisions revisions;
+    private final Progress progress;
 
     DemoSeed(
             Started started,
@@ -53,7 +56,9 @@ class DemoSeed implements ApplicationRunner {
             Sheets sheets,
             Tickets tickets,
             TicketDrafts drafts,
-            Revisions revisions) {
+            Revisions revisions,
+            Progress progress) {
+        this.progress = progress;
         this.started = started;
         this.db = db;
         this.accounts = accounts;
@@ -214,7 +219,7 @@ class DemoSeed implements ApplicationRunner {
                 Cloth.WOVEN,
                 today.plusDays(23));
         ticket(room, lark, "Net-mender’s skirt", "halfblock", Map.of(), new Cloth(0.15, 1400, true, false), null);
-        tickets.add(
+        UUID stilts = tickets.add(
                 room,
                 ottoline,
                 "Stilt-walker’s trousers, act two",
@@ -246,6 +251,15 @@ class DemoSeed implements ApplicationRunner {
                 today.plusDays(27));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
+        sewn(room, stilts, "mark", 48);
+        sewn(room, stilts, "fuse", 14);
+        sewn(room, stilts, "darts", 22);
+        sewn(room, stilts, "neaten", 31);
+    }
+
+    private void sewn(UUID room, UUID ticket, String work, int minutes) {
+        progress.took(room, ticket, List.of(work), minutes * 60L);
+        progress.done(room, ticket, List.of(work), true, "Winifred Hale");
     }
 
     private UUID ticket(

@@ -49,12 +49,25 @@ public final class Relaid {
         List<Stretch> laid = new ArrayList<>();
         for (List<Stretch> edge : edges(run)) {
             Stretch s = edge.get(0);
+            if (untouched(before.piece(s.piece()), after.piece(s.piece()), s)) {
+                laid.addAll(edge);
+                continue;
+            }
             double all = shut(before, s).length();
             double taken = edge.stream().mapToDouble(Stretch::length).sum();
             laid.addAll(
                     Math.abs(taken - all) < Tolerance.ON_LINE ? shut(after, s).stretches() : edge);
         }
         return new Run(laid);
+    }
+
+    /** Whether an edge is the very one it was, and nothing else opens on it. */
+    private static boolean untouched(Piece was, Piece is, Stretch s) {
+        return was == is
+                || was.require(s.role(), s.nth()).run()
+                                == is.require(s.role(), s.nth()).run()
+                        && was.darts() == is.darts()
+                        && was.folds() == is.folds();
     }
 
     /** The stretches of a run, those of one edge that follow each other together: between them a dart opens. */

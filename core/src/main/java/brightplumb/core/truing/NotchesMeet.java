@@ -21,6 +21,8 @@ import brightplumb.core.table.Verdict;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -86,6 +88,23 @@ final class NotchesMeet {
                             .mapToObj(layer -> Notched.of(draft, j, layer))
                             .flatMap(other -> one.marks().stream().flatMap(mark -> met(j, one, other, mark)));
         });
+    }
+
+    /** Whether a notch of one layer's pieces is called as one of another's: where none is, none can meet. */
+    private static boolean alike(Draft draft, Join join) {
+        Set<String> first = texts(draft, join, 0).collect(Collectors.toSet());
+        return !first.isEmpty()
+                && IntStream.range(1, join.layers().size())
+                        .anyMatch(layer -> texts(draft, join, layer).anyMatch(first::contains));
+    }
+
+    private static Stream<String> texts(Draft draft, Join join, int layer) {
+        return join.layers().get(layer).stretches().stream()
+                .map(Stretch::piece)
+                .distinct()
+                .flatMap(p -> draft.piece(p).marks().stream())
+                .filter(m -> m.along() != null)
+                .map(Mark::text);
     }
 
     private static Stream<Pair> met(Join join, Notched one, Notched other, Mark mark) {

@@ -30,13 +30,8 @@ import java.util.List;
 /**
  * A pocket scooped out of a front between waist and side: what is left of the front, the bag sewn into its mouth, and the piece beneath, which
  * fills the corner and is the other half of the bag. All lie in the front's coordinates.
- *
- * @param across how far in from the side the mouth begins, mm along the upper edge
- * @param down how far down the side it ends, mm along the side
- * @param wide how wide the bag is from the side inward, mm
- * @param deep how deep it hangs from the upper edge, mm
  */
-record Bag(Piece front, double across, double down, double wide, double deep) {
+final class Bag {
 
     static final EdgeRole MOUTH = new EdgeRole("mouth", "pocket mouth");
     static final EdgeRole ROUND = new EdgeRole("bag", "round the bag");
@@ -46,31 +41,62 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
 
     private static final double BELOW_MOUTH = Length.INCH;
 
-    private Edge top() {
-        return front.top();
-    }
-
-    private Edge side() {
-        return front.require(EdgeRole.SIDE);
-    }
-
-    private double topLength() {
-        return top().length();
-    }
-
+    private final Piece front;
+    private final double across;
+    private final double down;
+    private final double wide;
+    private final double deep;
+    private final Edge top;
+    private final Edge side;
+    private final double topLength;
     /** How much of the upper edge the bag takes: as wide as it is, or up to the dart. */
+    private final double alongTop;
+
+    private final Point mouthTop;
+    private final Point mouthEnd;
+    private final Point innerTop;
+    private final Point sideEnd;
+
+    /**
+     * A pocket on a front.
+     *
+     * @param across how far in from the side the mouth begins, mm along the upper edge
+     * @param down how far down the side it ends, mm along the side
+     * @param wide how wide the bag is from the side inward, mm
+     * @param deep how deep it hangs from the upper edge, mm
+     */
+    Bag(Piece front, double across, double down, double wide, double deep) {
+        this.front = front;
+        this.across = across;
+        this.down = down;
+        this.wide = wide;
+        this.deep = deep;
+        this.top = front.top();
+        this.side = front.require(EdgeRole.SIDE);
+        this.topLength = top.length();
+        this.alongTop = Math.min(wide, topLength - dartEnds() - CLEAR);
+        this.mouthTop = Curves.along(top.run(), topLength - across).at();
+        this.mouthEnd = Curves.along(side.run(), down).at();
+        this.innerTop = Curves.along(top.run(), topLength - alongTop).at();
+        this.sideEnd = Curves.along(side.run(), down + BELOW_MOUTH).at();
+    }
+
+    double across() {
+        return across;
+    }
+
     double alongTop() {
-        return Math.min(wide, topLength() - dartEnds() - CLEAR);
+        return alongTop;
     }
 
     /** How far along the upper edge the last dart or fold ends. */
     private double dartEnds() {
-        double darts = front.dartsOn(top().role()).stream()
-                .mapToDouble(d -> Curves.nearest(top().run(), d.outer()).along())
+        double darts = front.dartsOn(top.role()).stream()
+                .mapToDouble(d -> Curves.nearest(top.run(), d.outer()).along())
                 .max()
                 .orElse(0);
         double folds = front.folds().stream()
-                .mapToDouble(f -> Curves.nearest(top().run(), f.backTop()).along())
+                .mapToDouble(f -> Curves.nearest(top.run(), f.backTop()).along())
                 .max()
                 .orElse(0);
         return Math.max(darts, folds);
@@ -78,12 +104,12 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
 
     /** The most its mouth can reach in from the side, mm: up to the dart. */
     double roomAcross() {
-        return topLength() - dartEnds() - 2 * CLEAR;
+        return topLength - dartEnds() - 2 * CLEAR;
     }
 
     /** The same pocket, beginning no further in than its panel allows. */
     Bag withinReach() {
-        return new Bag(front, Math.min(across, roomAcross()), down, wide, deep);
+        return new Bag(front, Math.max(CLEAR, Math.min(across, roomAcross())), down, wide, deep);
     }
 
     /** The same pocket with a bag that does not hang out of the front below. */
@@ -113,11 +139,11 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
         if (!front.dartsOn(EdgeRole.SIDE).isEmpty()) {
             throw new Refusal("with", "A dart opens on the side where the pocket would; leave one of the two off");
         }
-        if (alongTop() < across + CLEAR) {
+        if (alongTop < across + CLEAR) {
             throw new Refusal(
                     field(SCOOP_ACROSS), "The pocket would reach into the dart; let it begin nearer the side");
         }
-        if (side().length() < down + BELOW_MOUTH + CLEAR) {
+        if (side.length() < down + BELOW_MOUTH + CLEAR) {
             throw new Refusal(field(SCOOP_DOWN), "The pocket opens below the end of the side; make it shorter");
         }
         if (deep < down + CLEAR) {
@@ -138,18 +164,10 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
         return "settings." + setting.key();
     }
 
-    private Point mouthTop() {
-        return Curves.along(top().run(), topLength() - across).at();
-    }
-
-    private Point mouthEnd() {
-        return Curves.along(side().run(), down).at();
-    }
-
     /** From the upper edge down beside the side, then out to it: deep enough for a hand, and no corner to catch. */
     private List<Segment> mouth() {
-        Point from = mouthTop();
-        Point to = mouthEnd();
+        Point from = mouthTop;
+        Point to = mouthEnd;
         Point corner = Point.of(from.x() + 0.2 * (to.x() - from.x()), to.y() - 0.2 * (to.y() - from.y()));
         return List.of(Cubic.parabola(from, corner, to));
     }
@@ -160,32 +178,24 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     }
 
     private Point bottomSide() {
-        double y = Math.max(bottom(), sideEnd().y() + CLEAR);
-        return Point.of(Curves.xAtLevel(side().run(), y).orElse(sideEnd().x()) - CLEAR, y);
+        double y = Math.max(bottom(), sideEnd.y() + CLEAR);
+        return Point.of(Curves.xAtLevel(side.run(), y).orElse(sideEnd.x()) - CLEAR, y);
     }
 
     private Point bottomInner() {
-        return Point.of(sideEnd().x() - wide, Math.max(bottom(), sideEnd().y() + CLEAR));
+        return Point.of(sideEnd.x() - wide, Math.max(bottom(), sideEnd.y() + CLEAR));
     }
 
     private double bottom() {
-        return innerTop().y() + deep;
-    }
-
-    private Point innerTop() {
-        return Curves.along(top().run(), topLength() - alongTop()).at();
-    }
-
-    private Point sideEnd() {
-        return Curves.along(side().run(), down + BELOW_MOUTH).at();
+        return innerTop.y() + deep;
     }
 
     /** Round the bag from the side to the upper edge, its lower corners rounded. */
     private List<Segment> round() {
-        Point start = sideEnd();
+        Point start = sideEnd;
         Point right = bottomSide();
         Point left = bottomInner();
-        Point end = innerTop();
+        Point end = innerTop;
         double r = Math.min(40, Math.min(right.x() - left.x(), left.y() - end.y()) / 3);
         Point a = right.plus(start.minus(right).unit().times(Math.min(r, start.distance(right) / 2)));
         Point b = right.plus(left.minus(right).unit().times(r));
@@ -203,11 +213,11 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     Piece cutAway() {
         List<Edge> edges = new ArrayList<>();
         for (Edge edge : front.edges()) {
-            if (edge.equals(top())) {
-                edges.add(edge.along(
-                        Curves.cutAt(edge.run(), topLength() - across).get(0)));
+            if (edge.equals(top)) {
+                edges.add(
+                        edge.along(Curves.cutAt(edge.run(), topLength - across).get(0)));
                 edges.add(Edge.of(MOUTH, mouth()));
-            } else if (edge.equals(side())) {
+            } else if (edge.equals(side)) {
                 edges.add(edge.along(Curves.cutAt(edge.run(), down).get(1)));
             } else {
                 edges.add(edge);
@@ -219,10 +229,10 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     }
 
     private boolean inCorner(Mark mark) {
-        double along = Curves.nearest(side().run(), mark.at()).along();
-        boolean onSide = Curves.near(side().run(), mark.at(), 1) && along < down;
-        boolean onTop = Curves.near(top().run(), mark.at(), 1)
-                && Curves.nearest(top().run(), mark.at()).along() > topLength() - across;
+        double along = Curves.nearest(side.run(), mark.at()).along();
+        boolean onSide = Curves.near(side.run(), mark.at(), 1) && along < down;
+        boolean onTop = Curves.near(top.run(), mark.at(), 1)
+                && Curves.nearest(top.run(), mark.at()).along() > topLength - across;
         return onSide || onTop;
     }
 
@@ -243,9 +253,9 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     /** The half of the bag that is sewn into the mouth. */
     Piece facing() {
         List<Edge> edges = List.of(
-                Edge.of(top().role(), Curves.part(top().run(), topLength() - alongTop(), topLength() - across)),
+                Edge.of(top.role(), Curves.part(top.run(), topLength - alongTop, topLength - across)),
                 Edge.of(MOUTH, mouth()),
-                Edge.of(EdgeRole.SIDE, Curves.part(side().run(), down, down + BELOW_MOUTH)),
+                Edge.of(EdgeRole.SIDE, Curves.part(side.run(), down, down + BELOW_MOUTH)),
                 Edge.of(ROUND, round()));
         return Piece.of(named("pocket-bag"), handed("Pocket bag"), "pocket", edges, grain(), copies(), OnBody.NOWHERE)
                 .in(Layer.POCKETING);
@@ -254,8 +264,8 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     /** The piece beneath: the corner of the front, and the other half of the bag. */
     Piece under() {
         List<Edge> edges = List.of(
-                Edge.of(top().role(), Curves.part(top().run(), topLength() - alongTop(), topLength())),
-                Edge.of(EdgeRole.SIDE, Curves.part(side().run(), 0, down + BELOW_MOUTH)),
+                Edge.of(top.role(), Curves.part(top.run(), topLength - alongTop, topLength)),
+                Edge.of(EdgeRole.SIDE, Curves.part(side.run(), 0, down + BELOW_MOUTH)),
                 Edge.of(ROUND, round()));
         return Piece.of(
                         named("pocket-under"),
@@ -270,8 +280,8 @@ record Bag(Piece front, double across, double down, double wide, double deep) {
     }
 
     private Line grain() {
-        double x = (innerTop().x() + sideEnd().x()) / 2;
-        double top = Math.max(innerTop().y(), mouthEnd().y() - down / 2);
+        double x = (innerTop.x() + sideEnd.x()) / 2;
+        double top = Math.max(innerTop.y(), mouthEnd.y() - down / 2);
         return new Line(Point.of(x, top + 10), Point.of(x, bottom() - 15));
     }
 }
