@@ -85,6 +85,7 @@ public final class Allowances {
     private List<Double> folds(Piece piece, Edge edge) {
         boolean turnUp = edge.end() == End.HEM
                 && piece.layer() == Layer.SHELL
+                && set.knows(TurnUpSettings.TURN_UP)
                 && set.chose(TurnUpSettings.TURN_UP_KIND, TurnUpKind.IN_ONE)
                 && piece.edge(EdgeRole.INSEAM).isPresent();
         double high = turnUp ? set.amount(TurnUpSettings.TURN_UP).value() : 0;

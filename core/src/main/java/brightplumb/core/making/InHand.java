@@ -30,6 +30,7 @@ final class InHand {
 
     private static final double GAP = 90;
     private static final double NOTCH = 16;
+    private static final double LETTER = 13;
     private static final double ON_THE_SEAM = 3;
 
     private final Draft draft;
@@ -99,7 +100,7 @@ final class InHand {
             moves.add(move);
             lay(piece, move);
             table.draw(SEAM, Curves.moved(seam, move));
-            x += laid.width() + GAP;
+            x += Math.max(laid.width(), i == 0 && named(piece) > laid.width() ? named(piece) : 0) + GAP;
             bottom = Math.max(bottom, level + laid.bottom());
         }
         ties(join, moves);
@@ -171,7 +172,7 @@ final class InHand {
         for (Piece piece : standing) {
             Box box = Box.of(piece.sewLine());
             shown(piece, lines.get(piece.id()), Point.of(x - box.left(), y - box.top()));
-            x += box.width() + GAP;
+            x += Math.max(box.width(), named(piece)) + GAP;
         }
     }
 
@@ -184,8 +185,20 @@ final class InHand {
 
     private void lay(Piece piece, Rigid move) {
         List<Segment> outline = Curves.moved(piece.sewLine(), move);
+        Box box = Box.of(outline);
         table.fill(Exhibit.ink(piece), outline).draw(Exhibit.ink(piece), outline);
-        table.say(Exhibit.ink(piece), Box.of(outline).middle(), piece.title());
+        // A name that is longer than its piece is wide stands under it.
+        table.say(
+                Exhibit.ink(piece),
+                named(piece) > box.width() || box.height() < LETTER * 3
+                        ? Point.of(box.middle().x(), box.bottom() + LETTER * 3)
+                        : box.middle(),
+                piece.title());
+    }
+
+    /** How wide a piece's name is on the table, about, mm. */
+    private static double named(Piece piece) {
+        return piece.title().length() * LETTER;
     }
 
     /** What lines take up. */
