@@ -102,7 +102,7 @@ function Pieces({ draft }: { draft: Draft }) {
             {p.needs.centreIn > 0 && <>, its centre line {unit.write(p.needs.centreIn)} in from the edge</>}.
           </p>
           <p className="mt-2 text-small text-soft">Added outside the sewn line</p>
-          <ul>
+          <ul className="mt-1 flex flex-col gap-1">
             {p.seams.map((s) => (
               <EdgeRow key={s.id} piece={p} seam={s} name={edgeName(s, p.seams)} />
             ))}
@@ -137,7 +137,7 @@ type Seam = Piece['seams'][number];
 /** An edge by its name at the bench; of two that are called alike, the one beside the opening says so. */
 function edgeName(seam: Seam, all: Seam[]): string {
   const alike = all.filter((s) => s.spoken === seam.spoken);
-  return seam.end === 'opening' && alike.length > 1 ? `${seam.spoken}, beside the opening` : seam.spoken;
+  return seam.end === 'opening' && alike.length > 1 ? `${seam.spoken}, at the opening` : seam.spoken;
 }
 
 function Revisions() {

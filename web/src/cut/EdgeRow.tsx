@@ -31,7 +31,7 @@ export function EdgeRow(props: { piece: Piece; seam: Piece['seams'][number]; nam
   return (
     <li>
       <div className="grid grid-cols-[1fr_4.5rem_1.75rem] items-center gap-1">
-        <label htmlFor={id} className="truncate">
+        <label htmlFor={id} className="leading-tight">
           {props.name}
           {seam.letOut > 0 && <span className="block text-small text-soft">and {unit.write(seam.letOut)} let-out</span>}
         </label>

@@ -1,6 +1,7 @@
 package brightplumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.geometry.Curves;
@@ -12,6 +13,7 @@ import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
+import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -119,7 +121,7 @@ class BenchSheetTest {
     void each_piece_has_its_own_page_with_numbers_in_the_tapes_fractions() throws IOException {
         byte[] pdf = BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH, DecimalMark.COMMA);
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            assertThat(document.getNumberOfPages()).isEqualTo(3);
             String words = new PDFTextStripper().getText(document);
             assertThat(words)
                     .contains("Skirt: front", "Skirt: back", "waist at the side", "smooth curve from", "dart point")
@@ -131,5 +133,76 @@ class BenchSheetTest {
                 BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA))) {
             assertThat(new PDFTextStripper().getText(metric)).contains("20,3 down");
         }
+    }
+
+    @Test
+    void with_allowances_every_point_of_the_outline_has_its_fellow_on_the_cut_line() {
+        Drafted drafted = draft("slit-pencil");
+        BenchSheet chalk = BenchSheet.of(DrawnPattern.of(drafted), true);
+        assertThat(sheet("slit-pencil").panels().get(0).places()).allMatch(p -> p.cut() == null);
+        for (BenchSheet.Panel panel : chalk.panels()) {
+            for (BenchSheet.Place place : panel.places()) {
+                boolean drawnInside =
+                        place.what().contains(", from") || place.what().contains(", to");
+                if (!drawnInside) {
+                    assertThat(place.cut() == null)
+                            .as(place.what())
+                            .isEqualTo(place.what().equals("dart point"));
+                }
+                if (place.cut() != null) {
+                    assertThat(Curves.nearest(panel.piece().cutLine(), place.cut())
+                                    .away())
+                            .as(panel.name() + ", " + place.what())
+                            .isLessThan(0.05);
+                }
+            }
+        }
+        BenchSheet.Place side = panel(chalk, "front").places().stream()
+                .filter(p -> p.what().equals("hip on the side"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(side.cut().x() - side.at().x()).as("an inch at the side").isCloseTo(25.4, within(0.2));
+    }
+
+    @Test
+    void a_half_block_back_stands_on_the_fronts_frame_half_a_hip_wide() {
+        Drafted drafted = draft("half-block-skirt");
+        BenchSheet.Panel back = panel(BenchSheet.of(DrawnPattern.of(drafted)), "back");
+        BenchSheet.Panel front = panel(BenchSheet.of(DrawnPattern.of(drafted)), "front");
+        double half = back.piece().frame();
+        assertThat(back.begins()).contains("half a hip wide");
+        assertThat(front.piece().frame()).isNull();
+        double frontSide = side(front);
+        double backSide = side(back);
+        assertThat(backSide).as("the sides meet on the frame").isCloseTo(frontSide, within(0.5));
+        assertThat(back.places().get(0).at().x())
+                .as("its centre is the far side")
+                .isBetween(half - 60, half + 1);
+    }
+
+    private static double side(BenchSheet.Panel panel) {
+        return panel.places().stream()
+                .filter(p -> p.what().equals("hip on the side"))
+                .mapToDouble(p -> p.at().x())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void a_back_taken_from_the_front_says_which_points_are_the_fronts() {
+        boolean traced = brightplumb.core.garment.Catalogue.CUTS.stream()
+                .map(c -> panel(sheet(c.id()), "back").begins())
+                .anyMatch(words -> words.startsWith("Trace the front first"));
+        assertThat(traced).isTrue();
+    }
+
+    @Test
+    void what_the_bench_says_in_inches_is_printed_in_the_tapes_unit() {
+        Spoken metric = new Spoken(Unit.CENTIMETRE, DecimalMark.COMMA);
+        assertThat(metric.words("Leave 1½ in open; turn ½ in under, then 1 in."))
+                .isEqualTo("Leave 3,8 cm open; turn 1,3 cm under, then 2,5 cm.");
+        assertThat(metric.words("Press it in, over something round.")).isEqualTo("Press it in, over something round.");
+        assertThat(new Spoken(Unit.INCH, DecimalMark.COMMA).words("Leave 1½ in open."))
+                .isEqualTo("Leave 1½ in open.");
     }
 }

@@ -61,7 +61,7 @@ class TilingTest {
     @Test
     void pieces_lie_apart_and_within_the_sheet() {
         PatternSheet sheet = Patterns.skirt("Nobody");
-        assertThat(sheet.places()).containsOnlyKeys("front", "back");
+        assertThat(sheet.places()).containsOnlyKeys("front", "back", "band");
         for (Ink ink : sheet.ink()) {
             if (ink instanceof Ink.Stroke stroke && stroke.pen() == Ink.Pen.CUT) {
                 for (Point p : brightplumb.core.geometry.Curves.flattened(stroke.run(), 24)) {

@@ -26,6 +26,11 @@ public sealed interface Rule {
         return new Worked(given -> Amount.byHabit(length), why);
     }
 
+    /** What fits a grown woman; in proportion on a child, who has no room for it, and never more on anyone. */
+    static Rule inProportion(Amount habit, String why) {
+        return new Worked(given -> given.inProportion(habit).atMost(habit), why);
+    }
+
     /** An amount by formula. */
     static Rule worked(Function<Given, Amount> amount, String why) {
         return new Worked(amount, why);

@@ -13,7 +13,6 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
-import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Strip;
@@ -44,13 +43,15 @@ import java.util.stream.Stream;
  * @param set the settings in force
  * @param table draws the same garment for the same body with other settings
  * @param hand the side that is looked at, where left and right differ
- * @param worn the pieces as they lie on the body, since every check asks for them again and again
+ * @param worn the panels as they lie on the body, since every check asks for them again and again
  */
 public record Inspected(
         Draft draft, Body body, Settings set, DraftingTable table, Hand hand, Map<PieceId, Piece> worn) {
 
     /** The edges after which an outline goes up its centre. */
     private static final Set<EdgeRole> BELOW = Set.of(EdgeRole.HEM, EdgeRole.INSEAM, Strip.LOWER);
+
+    private static final Set<String> PANELS = Set.of("front", "back");
 
     public Inspected {
         worn = Map.copyOf(worn);
@@ -59,7 +60,7 @@ public record Inspected(
     /** A draft on the table. */
     public static Inspected of(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
         Map<PieceId, Piece> worn = draft.pieces().stream()
-                .filter(p -> p.layer() == Layer.SHELL && p.onBody() != OnBody.NOWHERE)
+                .filter(p -> p.layer() == Layer.SHELL && PANELS.contains(p.panel()))
                 .collect(Collectors.toMap(Piece::id, Piece::worn));
         return new Inspected(draft, body, set, table, hand, worn);
     }
@@ -227,7 +228,11 @@ public record Inspected(
     }
 
     private Piece worn(Piece piece) {
-        return worn.getOrDefault(piece.id(), piece);
+        Piece known = worn.get(piece.id());
+        if (known != null) {
+            return known;
+        }
+        return piece.onBody().zones().isEmpty() ? piece : piece.worn();
     }
 
     private Piece cut(String panel) {

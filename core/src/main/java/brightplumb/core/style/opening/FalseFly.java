@@ -62,11 +62,7 @@ public final class FalseFly implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(
-                FALSE_FLY,
-                Rule.worked(
-                        given -> given.inProportion(Amount.byHabit(1.5)).atMost(Amount.byHabit(1.5)),
-                        "An inch and a half, as a fly would be."));
+        return Map.of(FALSE_FLY, Rule.inProportion(Amount.byHabit(1.5), "An inch and a half, as a fly would be."));
     }
 
     @Override

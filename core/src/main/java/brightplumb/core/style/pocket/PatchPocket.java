@@ -86,10 +86,8 @@ public final class PatchPocket implements Operation {
                 FLAP_HEIGHT, Rule.fixed(Length.cm(5), "Five centimetres, cut double on the fold."));
     }
 
-    /** So many centimetres on a grown woman; in proportion on a child, whose front has no room for it. */
     private static Rule inProportion(double cm, String why) {
-        Amount habit = Amount.byHabit(Length.cm(cm));
-        return Rule.worked(given -> given.inProportion(habit).atMost(habit), why);
+        return Rule.inProportion(Amount.byHabit(Length.cm(cm)), why);
     }
 
     @Override

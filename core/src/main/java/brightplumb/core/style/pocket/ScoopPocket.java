@@ -63,8 +63,7 @@ public final class ScoopPocket implements Operation {
     }
 
     private static Rule inProportion(double inches, String why) {
-        Amount habit = Amount.byHabit(inches);
-        return Rule.worked(given -> given.inProportion(habit).atMost(habit), why);
+        return Rule.inProportion(Amount.byHabit(inches), why);
     }
 
     @Override
