@@ -1,7 +1,7 @@
 import { Overlay } from './Sheet';
 
 const KEYS: [string, string][] = [
-  ['1 – 4, 6', 'go to a station of this ticket'],
+  ['1 – 6', 'go to a station of this ticket'],
   ['[  ]', 'a step back and on in the working'],
   ['g', 'ghost another way over the draft'],
   ['c', 'compare: two drafts over each other'],

@@ -1,7 +1,6 @@
 package brightplumb.core.making;
 
 import brightplumb.core.cutting.CutPiece;
-import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Dart;
@@ -15,11 +14,12 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.MakingStep.Shown;
+import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -58,7 +58,7 @@ final class FlatSteps {
                 .on(ids(p -> true))
                 .looking(List.of(new Figure(
                         "pieces of cloth",
-                        brightplumb.core.table.Quantity.COUNT,
+                        Quantity.COUNT,
                         cut.stream().mapToInt(CutPiece::cut).sum(),
                         false))));
     }
@@ -72,9 +72,7 @@ final class FlatSteps {
                                 "fuse",
                                 "Fuse "
                                         + fusings.stream()
-                                                .map(p -> p.title()
-                                                        .toLowerCase(java.util.Locale.ROOT)
-                                                        .replace(" fusing", ""))
+                                                .map(p -> p.spoken().replace(" fusing", ""))
                                                 .distinct()
                                                 .collect(Collectors.joining(", ")),
                                 Work.FUSE,
@@ -98,7 +96,7 @@ final class FlatSteps {
                 shows.add(new Shown(piece.id(), List.of(dart.innerLeg(), dart.outerLeg())));
             }
             looks.add(Figure.mm(
-                    piece.title().toLowerCase(java.util.Locale.ROOT) + ", taken at the edge",
+                    piece.spoken() + ", taken at the edge",
                     piece.darts().stream().mapToDouble(Dart::intake).sum()));
         }
         boolean lined = darted.stream().anyMatch(p -> p.layer() == Layer.LINING);
@@ -199,12 +197,11 @@ final class FlatSteps {
                         "From the wrong side, or under a cloth. Pull basting and chalk; look for loose pins before anyone puts it on."));
     }
 
-    private List<Shown> edges(Function<Edge, Boolean> which, Layer layer) {
+    private List<Shown> edges(Predicate<Edge> which, Layer layer) {
         List<Shown> shown = new ArrayList<>();
         for (Piece piece : draft.pieces()) {
-            List<Segment> run = new ArrayList<>();
             for (Edge edge : piece.edges()) {
-                if (piece.layer() == layer && piece.edge(EdgeRole.HEM).isPresent() && which.apply(edge)) {
+                if (piece.layer() == layer && piece.edge(EdgeRole.HEM).isPresent() && which.test(edge)) {
                     shown.add(new Shown(piece.id(), edge.run()));
                 }
             }
@@ -212,7 +209,7 @@ final class FlatSteps {
         return shown;
     }
 
-    private Stream<PieceId> ids(Function<Piece, Boolean> which) {
-        return draft.pieces().stream().filter(which::apply).map(Piece::id);
+    private Stream<PieceId> ids(Predicate<Piece> which) {
+        return draft.pieces().stream().filter(which).map(Piece::id);
     }
 }

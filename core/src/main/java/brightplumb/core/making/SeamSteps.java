@@ -17,6 +17,7 @@ import brightplumb.core.table.Work;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -156,7 +157,7 @@ final class SeamSteps {
     }
 
     private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private List<String> how(Work work, EdgeRole role) {
@@ -200,10 +201,7 @@ final class SeamSteps {
                 Stretch s = run.stretches().get(0);
                 if (join.kind() != Join.Kind.MIRRORED || figures.isEmpty()) {
                     Piece piece = draft.piece(s.piece());
-                    figures.add(Figure.mm(
-                            piece.title().toLowerCase(java.util.Locale.ROOT) + ", "
-                                    + s.role().spoken(),
-                            run.length()));
+                    figures.add(Figure.mm(piece.spoken() + ", " + s.role().spoken(), run.length()));
                 }
             }
         }

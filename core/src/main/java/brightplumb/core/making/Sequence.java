@@ -115,8 +115,8 @@ public record Sequence(String id, String title, String about, List<Work> order) 
     }
 
     /** A recipe's own order: what it names in that order, and all else as by another habit, before what it followed there. */
-    public static Sequence byTheRecipe(Sequence else_, Work... named) {
-        List<Work> order = new ArrayList<>(else_.order());
+    public static Sequence byTheRecipe(Sequence otherwise, Work... named) {
+        List<Work> order = new ArrayList<>(otherwise.order());
         List<Integer> places =
                 List.of(named).stream().map(order::indexOf).sorted().toList();
         for (int i = 0; i < named.length; i++) {

@@ -1,6 +1,7 @@
 package brightplumb.core.pattern;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -28,7 +29,7 @@ public record Handed(PieceId from, Edge edge, double start, double stop, PieceId
             if (s.on(from, edge)) {
                 List<Stretch> parts = parts(s);
                 if (s.backwards()) {
-                    java.util.Collections.reverse(parts);
+                    Collections.reverse(parts);
                 }
                 stretches.addAll(parts);
             } else {

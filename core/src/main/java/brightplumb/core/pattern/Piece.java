@@ -6,6 +6,7 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -139,6 +140,11 @@ public record Piece(
     /** The strokes of a notch on this piece: one in front, two behind, so that they are not mixed up. */
     public int strokes() {
         return behind() ? 2 : 1;
+    }
+
+    /** Its name within a sentence. */
+    public String spoken() {
+        return title.toLowerCase(Locale.ROOT);
     }
 
     /** The name of its centre line. */

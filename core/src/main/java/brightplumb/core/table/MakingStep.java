@@ -3,6 +3,7 @@ package brightplumb.core.table;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.table.Evidence.Figure;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -47,7 +48,7 @@ public record MakingStep(
     }
 
     public MakingStep {
-        pieces = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(pieces));
+        pieces = Collections.unmodifiableSet(new LinkedHashSet<>(pieces));
         seams = List.copyOf(seams);
         how = List.copyOf(how);
         looks = List.copyOf(looks);

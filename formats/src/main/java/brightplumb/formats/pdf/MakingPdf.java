@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -154,7 +155,7 @@ public final class MakingPdf {
     }
 
     private void order(Planned planned) throws IOException {
-        heading("Order of making: " + planned.sequence().title().toLowerCase(java.util.Locale.ROOT));
+        heading("Order of making: " + planned.sequence().title().toLowerCase(Locale.ROOT));
         int number = 0;
         for (Planned.Step step : planned.steps()) {
             number++;

@@ -169,7 +169,7 @@ public final class FlatBands implements Operation {
         for (Join join : after.joins()) {
             if (join.seam().equals("waist")) {
                 looks.add(Figure.mm(
-                        after.piece(join.layers().get(1).piece()).title().toLowerCase(java.util.Locale.ROOT),
+                        after.piece(join.layers().get(1).piece()).spoken(),
                         join.layers().get(1).length()));
             }
         }
