@@ -1,6 +1,9 @@
 package brightplumb.core.cutting;
 
+import brightplumb.core.geometry.Cubic;
 import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
@@ -36,6 +39,8 @@ public final class Allowances {
     /** Less than this does not turn at an opening: an inch. Common practice, no source. */
     private static final double LEAST_TURNED = Length.INCH;
 
+    private static final int PLACES = 24;
+
     private static final String POCKET = "pocket";
 
     private final Settings set;
@@ -63,7 +68,7 @@ public final class Allowances {
         if (edgesByHand) {
             Setting byHand = AllowanceSettings.ofEdge(piece.id().toString(), edge.name());
             if (set.byHand(byHand)) {
-                return new Allowance(set.amount(byHand).value(), 0, turned);
+                return new Allowance(roomFor(byHand, edge), 0, turned);
             }
         }
         return switch (edge.end()) {
@@ -75,10 +80,33 @@ public final class Allowances {
     private double usual(Piece piece, Edge edge) {
         Setting setting = ofLayer(piece, edge.role());
         if (setting != null && set.knows(setting)) {
-            return set.amount(setting).value();
+            return set.byHand(setting) && edge.end() == End.SEWN
+                    ? roomFor(setting, edge)
+                    : set.amount(setting).value();
         }
         boolean turns = edge.end() == End.OPENING && habit != AllowanceHabit.ON_THE_LINE;
         return turns ? Math.max(habit.zip().mm(), LEAST_TURNED) : habit.seam().mm();
+    }
+
+    /**
+     * What a hand asks beside an edge.
+     *
+     * @throws Refusal where the edge is so hollow that its cut line would run into itself
+     */
+    private double roomFor(Setting setting, Edge edge) {
+        double asked = set.amount(setting).value();
+        double most = edge.run().stream()
+                .filter(Cubic.class::isInstance)
+                .mapToDouble(s -> ((Cubic) s).tightestHollow(PLACES))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        if (asked > most && asked > habit.seam().mm()) {
+            throw new Refusal(
+                    "settings." + setting.key(),
+                    "Along so hollow a curve an allowance of more than " + TapeWriter.inBoth(Length.mm(most))
+                            + " runs into itself");
+        }
+        return asked;
     }
 
     /** Where a turn-up that is cut in one with the leg is folded again: at its upper edge, and where it lies on the leg's own fold. */

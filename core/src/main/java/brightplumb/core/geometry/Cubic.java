@@ -71,6 +71,15 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
 
     /** The smallest radius it bends to, in mm, of so many places along it; infinite where it runs straight. */
     public double tightest(int places) {
+        return Math.min(tightest(places, 1), tightest(places, -1));
+    }
+
+    /** The same where it bends to the left of travel as seen on the paper: there a clockwise outline is hollow. */
+    public double tightestHollow(int places) {
+        return tightest(places, -1);
+    }
+
+    private double tightest(int places, int side) {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i <= places; i++) {
             double t = (double) i / places;
@@ -79,7 +88,7 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
                     .plus(c2)
                     .times(6 * (1 - t))
                     .plus(c1.minus(c2.times(2)).plus(to).times(6 * t));
-            double turn = Math.abs(v.cross(a));
+            double turn = side * v.cross(a);
             if (turn > 1e-9) {
                 least = Math.min(least, Math.pow(v.norm(), 3) / turn);
             }

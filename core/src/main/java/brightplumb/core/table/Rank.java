@@ -10,10 +10,11 @@ public enum Rank {
     OPENING,
     /** Band, casing, facing. */
     TOP,
+    /** Traced from the panels while they are whole: a pocket that cuts into one hands its lining's joins over too. */
+    LINING,
     /** Laid from the line the waist is sewn on, so after what is done to the top. */
     POCKET,
     HEM,
-    LINING,
     /** What is drawn in or put on at last: elastic, cord, belt. */
     FINISH
 }

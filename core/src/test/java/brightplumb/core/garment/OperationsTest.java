@@ -250,6 +250,36 @@ class OperationsTest {
     }
 
     @Test
+    void a_lining_is_traced_from_the_front_before_a_pocket_is_cut_out_of_it() {
+        Drafted lined = with("tailored-shorts", Map.of(), "lining");
+        Piece front = piece(without("tailored-shorts", Map.of(), "scoop-pocket"), "front")
+                .piece();
+        Piece lining = piece(lined, "lining-front").piece();
+        assertThat(lining.top().run()).isEqualTo(front.top().run());
+        assertThat(lining.require(EdgeRole.SIDE).run().get(0))
+                .isEqualTo(front.require(EdgeRole.SIDE).run().get(0));
+        lined.draft().joins().stream()
+                .filter(j -> j.seam().equals("lining.waist"))
+                .forEach(j -> assertThat(j.layers().get(0).length())
+                        .isCloseTo(j.layers().get(1).length(), within(1e-6)));
+    }
+
+    @Test
+    void what_a_seam_has_no_room_for_is_named_at_its_field() {
+        Map<String, Map<String, Object>> wrong = Map.of(
+                "settings.zipLength", Map.of("zipLength", 500.0),
+                "settings.allowance.back.crotch", Map.of("allowance.back.crotch", 120.0),
+                "settings.crotchAllowance", Map.of("crotchAllowance", 60.0));
+        wrong.forEach((field, settings) -> assertThatThrownBy(() -> with("classic-trousers", settings))
+                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo(field)));
+        assertThat(piece(with("classic-trousers", Map.of("allowance.back.crotch", 20.0)), "back")
+                        .cutLine())
+                .isNotEmpty();
+        assertThat(with("classic-trousers", Map.of("zipLength", 180.0)).draft().steps())
+                .isNotEmpty();
+    }
+
+    @Test
     void a_mouth_that_hardly_passes_a_hand_is_watched_and_one_that_does_is_true() {
         assertThat(verdict(with("tailored-shorts", Map.of("scoopDown", 90.0)), "hand.passes"))
                 .isEqualTo(Verdict.WATCH);

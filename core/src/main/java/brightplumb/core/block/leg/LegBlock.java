@@ -13,6 +13,7 @@ import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
+import brightplumb.core.block.waist.Openings;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.geometry.Line;
@@ -186,6 +187,9 @@ final class LegBlock {
             throw new Refusal(
                     set.toBlame(),
                     "The centre seam has no straight part for an opening here; look at rise, hip and waist to hip");
+        }
+        if (closure.atCentre()) {
+            Openings.within(set, straight);
         }
         Piece frontPiece =
                 LegPieces.of(table.hand(), frontLines, closure, zip, hipDepth.value(), length.value(), frame.crease());

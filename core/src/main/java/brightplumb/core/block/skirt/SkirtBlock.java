@@ -10,8 +10,10 @@ import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
+import brightplumb.core.block.waist.Openings;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
@@ -115,6 +117,9 @@ final class SkirtBlock {
         SkirtLines.Panelled backLines = lines.back(back, centreBack, frontLines.sideLength());
         Closure closure = set.choice(CLOSURE, Closure.class);
         Amount zip = zip(closure);
+        if (closure == Closure.CENTRE_BACK_ZIP) {
+            Openings.within(set, Curves.length(backLines.centre()) - Length.INCH);
+        }
         Piece frontPiece = SkirtPieces.front(frontLines, closure == Closure.SIDE_ZIP ? zip : null);
         Piece backPiece = SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth));
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), SkirtPieces.joins(frontPiece, backPiece));
