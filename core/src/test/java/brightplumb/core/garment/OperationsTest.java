@@ -1,5 +1,10 @@
 package brightplumb.core.garment;
 
+import static brightplumb.core.garment.OnHer.field;
+import static brightplumb.core.garment.OnHer.piece;
+import static brightplumb.core.garment.OnHer.plain;
+import static brightplumb.core.garment.OnHer.with;
+import static brightplumb.core.garment.OnHer.without;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -10,92 +15,25 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.making.Planned;
 import brightplumb.core.measure.Length;
-import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.measure.Sheet;
-import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
-import brightplumb.core.table.Check;
 import brightplumb.core.table.Operation;
-import brightplumb.core.table.Verdict;
 import brightplumb.core.working.Fact;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Polygon;
 
 /** What each operation should keep, it keeps. Amounts are common practice, no source, unless a test says otherwise. */
 class OperationsTest {
 
     private static final double INCH = Length.INCH;
-    private static final Sheet SHE = Sheet.ofMillimetres(Map.of(
-            Measure.WAIST_GIRTH,
-            711.2,
-            Measure.HIP_GIRTH,
-            965.2,
-            Measure.HIP_DEPTH,
-            203.2,
-            Measure.BODY_RISE,
-            266.7,
-            Measure.CROTCH_LENGTH,
-            692.7,
-            Measure.OUTSIDE_LEG,
-            1028.7));
-
-    private static Drafted with(String cut, Map<String, Object> settings, String... operations) {
-        return Drafting.draft(
-                DraftRequest.of(cut, null, SHE, settings, null, new MadeWith(Set.of(operations), Set.of())));
-    }
-
-    private static Drafted without(String cut, Map<String, Object> settings, String... operations) {
-        return Drafting.draft(
-                DraftRequest.of(cut, null, SHE, settings, null, new MadeWith(Set.of(), Set.of(operations))));
-    }
-
-    private static Drafted plain(String cut) {
-        return with(cut, Map.of());
-    }
-
-    private static CutPiece piece(Drafted drafted, String id) {
-        return drafted.pieces().stream()
-                .filter(p -> p.piece().id().toString().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Verdict verdict(Drafted drafted, String check) {
-        return drafted.checks().stream()
-                .filter(c -> c.id().equals(check))
-                .map(Check::verdict)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    /** General-purpose reference library: JTS. */
-    private static double area(List<Segment> outline) {
-        List<Coordinate> places = new ArrayList<>();
-        for (Point p : Curves.flattened(outline, 64)) {
-            places.add(new Coordinate(p.x(), p.y()));
-        }
-        places.add(places.get(0));
-        Polygon polygon = new GeometryFactory().createPolygon(places.toArray(Coordinate[]::new));
-        return polygon.getArea();
-    }
-
-    private static String field(Refusal refusal) {
-        return refusal.faults().get(0).field();
-    }
 
     @Test
     void a_casing_of_two_inches_folded_a_half_and_one_ends_a_half_above_the_drafted_waist() {
@@ -217,54 +155,6 @@ class OperationsTest {
     }
 
     @Test
-    void what_a_scoop_pocket_cuts_away_is_filled_from_beneath() {
-        Drafted whole = without("tailored-shorts", Map.of(), "scoop-pocket");
-        Drafted pocketed = plain("tailored-shorts");
-        Piece front = piece(whole, "front").piece();
-        Piece cut = piece(pocketed, "front").piece();
-        Piece under = piece(pocketed, "pocket-under").piece();
-        assertThat(cut.worn().edges()).as("on the body nothing is missing").isEqualTo(front.edges());
-        assertThat(area(cut.sewLine())).isLessThan(area(front.sewLine()) - 2000);
-        assertThat(area(under.sewLine())).isGreaterThan(area(front.sewLine()) - area(cut.sewLine()));
-        for (String check : List.of("waist.closes", "side.meets", "joins.smooth", "hip.closes", "notches.meet")) {
-            assertThat(verdict(pocketed, check)).as(check).isEqualTo(verdict(whole, check));
-        }
-        for (String seam : List.of("side", "waist")) {
-            assertThat(pocketed.draft().join(seam).layers().get(0).length())
-                    .isCloseTo(whole.draft().join(seam).layers().get(0).length(), within(1e-6));
-        }
-        assertThat(pocketed.draft().join("pocket.mouth").eased()).isCloseTo(0, within(1e-9));
-        assertThat(pocketed.draft().join("pocket.bag").eased()).isCloseTo(0, within(1e-9));
-    }
-
-    @Test
-    void a_pocket_that_does_not_fit_is_named_at_its_field() {
-        for (var wrong :
-                Map.of("scoopAcross", 150.0, "bagDeep", 90.0, "bagWide", 300.0).entrySet()) {
-            assertThatThrownBy(() -> with("tailored-shorts", Map.of(wrong.getKey(), wrong.getValue())))
-                    .isInstanceOfSatisfying(
-                            Refusal.class, r -> assertThat(field(r)).isEqualTo("settings." + wrong.getKey()));
-        }
-        assertThatThrownBy(() -> with("straight-skirt", Map.of("mouth", 240.0), "in-seam-pocket"))
-                .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("settings.bagDeep"));
-    }
-
-    @Test
-    void a_lining_is_traced_from_the_front_before_a_pocket_is_cut_out_of_it() {
-        Drafted lined = with("tailored-shorts", Map.of(), "lining");
-        Piece front = piece(without("tailored-shorts", Map.of(), "scoop-pocket"), "front")
-                .piece();
-        Piece lining = piece(lined, "lining-front").piece();
-        assertThat(lining.top().run()).isEqualTo(front.top().run());
-        assertThat(lining.require(EdgeRole.SIDE).run().get(0))
-                .isEqualTo(front.require(EdgeRole.SIDE).run().get(0));
-        lined.draft().joins().stream()
-                .filter(j -> j.seam().equals("lining.waist"))
-                .forEach(j -> assertThat(j.layers().get(0).length())
-                        .isCloseTo(j.layers().get(1).length(), within(1e-6)));
-    }
-
-    @Test
     void what_a_seam_has_no_room_for_is_named_at_its_field() {
         Map<String, Map<String, Object>> wrong = Map.of(
                 "settings.zipLength", Map.of("zipLength", 500.0),
@@ -277,69 +167,6 @@ class OperationsTest {
                 .isNotEmpty();
         assertThat(with("classic-trousers", Map.of("zipLength", 180.0)).draft().steps())
                 .isNotEmpty();
-    }
-
-    @Test
-    void a_mouth_that_hardly_passes_a_hand_is_watched_and_one_that_does_is_true() {
-        assertThat(verdict(with("tailored-shorts", Map.of("scoopDown", 90.0)), "hand.passes"))
-                .isEqualTo(Verdict.WATCH);
-        assertThat(verdict(plain("tailored-shorts"), "hand.passes")).isEqualTo(Verdict.TRUE);
-        assertThat(verdict(with("straight-skirt", Map.of(), "in-seam-pocket"), "hand.passes"))
-                .isEqualTo(Verdict.TRUE);
-    }
-
-    @Test
-    void a_dart_that_is_moved_keeps_its_angle_its_legs_and_the_cloth() {
-        for (String to : List.of("side", "hem")) {
-            Drafted before = plain("darted-pencil");
-            Drafted after = with("darted-pencil", Map.of("dartTo", to), "move-dart");
-            Piece was = piece(before, "front").piece();
-            Piece is = piece(after, "front").piece();
-            Dart old = was.darts().get(was.darts().size() - 1);
-            Dart moved = is.darts().get(is.darts().size() - 1);
-            assertThat(moved.point()).isEqualTo(old.point());
-            assertThat(angle(moved)).as("intake angle").isCloseTo(angle(old), within(1e-6));
-            assertThat(moved.innerLeg().length()).isCloseTo(moved.outerLeg().length(), within(1e-6));
-            assertThat(closed(is)).as("cloth, JTS").isCloseTo(closed(was), within(2.0));
-            for (EdgeRole role : List.of(EdgeRole.WAIST, EdgeRole.SIDE, EdgeRole.HEM)) {
-                assertThat(Run.shut(is, role).length())
-                        .as(role.id())
-                        .isCloseTo(Run.shut(was, role).length(), within(0.05));
-            }
-            assertThat(is.worn().edges()).isEqualTo(was.edges());
-            assertThat(verdict(after, "side.meets")).isEqualTo(Verdict.TRUE);
-            assertThat(verdict(after, "waist.closes")).isEqualTo(verdict(before, "waist.closes"));
-        }
-    }
-
-    private static double angle(Dart dart) {
-        return dart.inner().minus(dart.point()).angleTo(dart.outer().minus(dart.point()));
-    }
-
-    /** The cloth of a piece without what its darts take, mm². */
-    private static double closed(Piece piece) {
-        double darts = piece.darts().stream()
-                .mapToDouble(d ->
-                        Math.abs(d.inner().minus(d.point()).cross(d.outer().minus(d.point()))) / 2)
-                .sum();
-        return area(piece.sewLine()) - darts;
-    }
-
-    @Test
-    void darts_given_to_the_side_leave_the_waist_as_long_and_the_sides_alike() {
-        Drafted before = plain("darted-pencil");
-        Drafted after = with("darted-pencil", Map.of(), "dart-into-side");
-        for (String panel : List.of("front", "back")) {
-            Piece is = piece(after, panel).piece();
-            assertThat(is.darts()).isEmpty();
-            assertThat(is.require(EdgeRole.WAIST).length())
-                    .isCloseTo(
-                            Run.shut(piece(before, panel).piece(), EdgeRole.WAIST)
-                                    .length(),
-                            within(0.01));
-        }
-        assertThat(verdict(after, "side.meets")).isEqualTo(Verdict.TRUE);
-        assertThat(verdict(after, "waist.closes")).isEqualTo(Verdict.TRUE);
     }
 
     @Test
