@@ -8,7 +8,9 @@ import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.core.rule.AllowanceHabit;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.LiningSettings;
@@ -19,6 +21,8 @@ import brightplumb.core.rule.TurnUpKind;
 import brightplumb.core.rule.TurnUpSettings;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is added outside each sewn edge: the one profile, by layer, role and end of the edge. The bench's habit says it, a cut or a hand may
@@ -44,19 +48,21 @@ public final class Allowances {
     private static final String POCKET = "pocket";
 
     private final Settings set;
+    private final Pattern pattern;
     private final AllowanceHabit habit;
     private final boolean edgesByHand;
 
-    private Allowances(Settings set) {
+    private Allowances(Settings set, Pattern pattern) {
         this.set = set;
+        this.pattern = pattern;
         this.edgesByHand = set.hands().keySet().stream()
                 .anyMatch(s -> AllowanceSettings.ofEdge(s.key()).isPresent());
         this.habit = set.choice(AllowanceSettings.ALLOWANCES, AllowanceHabit.class);
     }
 
-    /** The profile in force. */
-    public static Allowances of(Settings set) {
-        return new Allowances(set);
+    /** The profile in force for the pieces of a pattern. */
+    public static Allowances of(Settings set, Pattern pattern) {
+        return new Allowances(set, pattern);
     }
 
     /** What is added outside an edge, mm. */
@@ -65,16 +71,35 @@ public final class Allowances {
         if (edge.end() == End.FOLD) {
             return Allowance.NONE;
         }
-        if (edgesByHand) {
-            Setting byHand = AllowanceSettings.ofEdge(piece.id().toString(), edge.name());
-            if (set.byHand(byHand)) {
-                return new Allowance(roomFor(byHand, edge), 0, turned);
-            }
+        Optional<Setting> byHand = edgesByHand ? byHand(piece, edge) : Optional.empty();
+        if (byHand.isPresent()) {
+            return new Allowance(roomFor(byHand.get(), edge), 0, turned);
         }
         return switch (edge.end()) {
             case RAW, BOUND -> Allowance.NONE;
             default -> new Allowance(usual(piece, edge), letOut(piece, edge), turned, folds(piece, edge));
         };
+    }
+
+    /** What a hand asks outside an edge: of its own, or of the panel's edge that it fills, as a pocket's side piece does under the mouth. */
+    private Optional<Setting> byHand(Piece piece, Edge edge) {
+        Stream<Setting> own = Stream.of(AllowanceSettings.ofEdge(piece.id().toString(), edge.name()));
+        return Stream.concat(own, liesOnBody(piece.id()) ? Stream.empty() : filled(piece, edge))
+                .filter(set::byHand)
+                .findFirst();
+    }
+
+    private Stream<Setting> filled(Piece piece, Edge edge) {
+        return pattern.joins().stream()
+                .flatMap(j -> j.layers().stream())
+                .filter(run -> run.stretches().stream().anyMatch(s -> s.on(piece.id(), edge)))
+                .flatMap(run -> run.stretches().stream())
+                .filter(s -> s.role().equals(edge.role()) && liesOnBody(s.piece()))
+                .map(s -> AllowanceSettings.ofEdge(s.piece().toString(), s.edgeName()));
+    }
+
+    private boolean liesOnBody(PieceId piece) {
+        return !pattern.piece(piece).onBody().zones().isEmpty();
     }
 
     private double usual(Piece piece, Edge edge) {

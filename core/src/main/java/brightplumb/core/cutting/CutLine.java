@@ -46,11 +46,8 @@ public final class CutLine {
                 edges.add(Curves.moved(edge.run(), Rigid.slide(outward(edge).times(own.outside()))));
                 continue;
             }
-            List<Segment> run = new ArrayList<>(edge.run());
-            run.addAll(turned(run, piece.edges().get((i + 1) % n), allowances));
-            run = new ArrayList<>(Curves.reversed(run));
-            run.addAll(turned(run, piece.edges().get((i + n - 1) % n), allowances));
-            edges.add(Parallel.beside(Curves.reversed(run), own.outside()));
+            List<Segment> down = past(edge.run(), piece.edges().get((i + 1) % n), allowances);
+            edges.add(Parallel.beside(upward(down, piece.edges().get((i + n - 1) % n), allowances), own.outside()));
         }
         return Loops.cutOut(closed(piece, edges, outside), MOST_LOOP);
     }
@@ -61,21 +58,24 @@ public final class CutLine {
         return along.turned().times(-1);
     }
 
-    /** What continues a seam that ends at a folded edge: its own last part, flipped over the fold, and that again over the next. */
-    private static List<Segment> turned(List<Segment> down, Edge hem, Map<String, Allowance> allowances) {
+    /** A seam whose end is at a folded edge, with what continues it: its own last part, flipped over the fold, and that again over the next. */
+    private static List<Segment> past(List<Segment> down, Edge hem, Map<String, Allowance> allowances) {
         Allowance added = allowances.getOrDefault(hem.name(), Allowance.NONE);
         if (!added.turned() || added.outside() <= 0) {
-            return List.of();
+            return down;
         }
         Point out = outward(hem);
         List<Segment> run = new ArrayList<>(down);
-        List<Segment> beyond = new ArrayList<>();
         for (double part : added.parts()) {
-            List<Segment> flipped = flipped(run, out, part);
-            run.addAll(flipped);
-            beyond.addAll(flipped);
+            run.addAll(flipped(run, out, part));
         }
-        return beyond;
+        return run;
+    }
+
+    /** The same of one whose beginning is at a folded edge. */
+    private static List<Segment> upward(List<Segment> up, Edge hem, Map<String, Allowance> allowances) {
+        Allowance added = allowances.getOrDefault(hem.name(), Allowance.NONE);
+        return added.turned() ? Curves.reversed(past(Curves.reversed(up), hem, allowances)) : up;
     }
 
     /** The last part of a run, so deep, flipped over its end. */

@@ -169,10 +169,12 @@ public final class Curves {
         List<Segment> tail = new ArrayList<>();
         double left = distance;
         for (Segment segment : run) {
-            double length = segment.length();
             if (!tail.isEmpty() || left <= 1e-9) {
                 tail.add(segment);
-            } else if (left >= length - 1e-9) {
+                continue;
+            }
+            double length = segment.length();
+            if (left >= length - 1e-9) {
                 head.add(segment);
             } else {
                 double t = parameter(segment, left, length);
@@ -196,22 +198,20 @@ public final class Curves {
      * @param near mm within which a place is on the line
      */
     public static OptionalDouble lengthTo(List<? extends Segment> run, Point place, double near) {
-        double before = 0;
-        for (Segment segment : run) {
+        for (int i = 0; i < run.size(); i++) {
+            Segment segment = run.get(i);
             if (segment.from().distance(place) <= near) {
-                return OptionalDouble.of(before);
+                return OptionalDouble.of(length(run.subList(0, i)));
             }
-            double length = segment.length();
             if (segment instanceof Line line) {
                 double along = place.minus(line.from()).dot(line.direction(0));
                 double beside = Math.abs(place.minus(line.from()).cross(line.direction(0)));
-                if (beside <= near && along > 0 && along < length) {
-                    return OptionalDouble.of(before + along);
+                if (beside <= near && along > 0 && along < line.length()) {
+                    return OptionalDouble.of(length(run.subList(0, i)) + along);
                 }
             }
-            before += length;
             if (segment.to().distance(place) <= near) {
-                return OptionalDouble.of(before);
+                return OptionalDouble.of(length(run.subList(0, i + 1)));
             }
         }
         return OptionalDouble.empty();
@@ -219,19 +219,24 @@ public final class Curves {
 
     /** How far along a run the place on it lies that is nearest to another, and how far that is, mm. */
     public static Nearest nearest(List<? extends Segment> run, Point place) {
-        double before = 0;
-        Nearest best = new Nearest(0, Double.POSITIVE_INFINITY);
-        for (Segment segment : run) {
-            if (atLeast(segment, place) < best.away()) {
+        int which = 0;
+        double where = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < run.size(); i++) {
+            Segment segment = run.get(i);
+            if (atLeast(segment, place) < least) {
                 double t = nearestParameter(segment, place);
                 double away = segment.at(t).distance(place);
-                if (away < best.away()) {
-                    best = new Nearest(before + (t <= 0 ? 0 : segment.part(0, t).length()), away);
+                if (away < least) {
+                    which = i;
+                    where = t;
+                    least = away;
                 }
             }
-            before += segment.length();
         }
-        return best;
+        double before = length(run.subList(0, which));
+        return new Nearest(
+                before + (where <= 0 ? 0 : run.get(which).part(0, where).length()), least);
     }
 
     /** Whether any place on a run is within so many mm of another. */
@@ -243,21 +248,9 @@ public final class Curves {
 
     /** No place of a segment is nearer than this: it lies in the box of its ends and handles. */
     private static double atLeast(Segment segment, Point place) {
-        List<Point> hull = segment instanceof Cubic k
-                ? List.of(k.from(), k.c1(), k.c2(), k.to())
-                : List.of(segment.from(), segment.to());
-        double left = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double top = Double.POSITIVE_INFINITY;
-        double bottom = Double.NEGATIVE_INFINITY;
-        for (Point p : hull) {
-            left = Math.min(left, p.x());
-            right = Math.max(right, p.x());
-            top = Math.min(top, p.y());
-            bottom = Math.max(bottom, p.y());
-        }
-        double dx = Math.max(0, Math.max(left - place.x(), place.x() - right));
-        double dy = Math.max(0, Math.max(top - place.y(), place.y() - bottom));
+        double[] box = Crossings.box(segment);
+        double dx = Math.max(0, Math.max(box[0] - place.x(), place.x() - box[1]));
+        double dy = Math.max(0, Math.max(box[2] - place.y(), place.y() - box[3]));
         return Math.sqrt(dx * dx + dy * dy);
     }
 
@@ -271,6 +264,9 @@ public final class Curves {
         }
         double best = 0;
         double nearest = segment.from().distance(place);
+        if (nearest < ON || segment.to().distance(place) < ON) {
+            return nearest < ON ? 0 : 1;
+        }
         for (int i = 1; i <= SEARCH; i++) {
             double t = (double) i / SEARCH;
             double away = segment.at(t).distance(place);

@@ -24,11 +24,10 @@ public final class Outlines {
 
     /** Whether an outline runs through itself. Curves are taken in twelve steps. */
     public static boolean crosses(List<Segment> outline) {
-        Stretches all = Stretches.of(outline);
-        int last = all.parts() - 1;
-        for (int a = 0; a <= last; a++) {
-            for (int b = a; b <= last; b++) {
-                if (!all.apart(a, b) && !onward(outline, a, b) && all.cross(a, b)) {
+        Ring ring = Ring.of(outline);
+        for (int a = 0; a < outline.size(); a++) {
+            for (int b = a; b < outline.size(); b++) {
+                if (ring.cross(a, b)) {
                     return true;
                 }
             }
@@ -36,84 +35,119 @@ public final class Outlines {
         return false;
     }
 
-    /** Whether it is plain that two segments do not cross: one and the same, or neighbours, that only go forward. */
-    private static boolean onward(List<Segment> outline, int a, int b) {
-        return b == a ? Loops.onward(outline.get(a)) : b == a + 1 && Loops.onward(outline.get(a), outline.get(b));
-    }
-
     /**
-     * An outline in straight stretches, with the box round each of its segments, so that most pairs need not be looked at.
+     * A closed outline with the box round each of its segments, so that most pairs need not be looked at; only what comes near something
+     * else is taken apart in straight stretches.
      *
-     * @param starts the first stretch of each segment, and at last how many there are
+     * @param boxes round each segment with its handles
+     * @param chains each segment's stretches; null until it is asked for
      */
-    private record Stretches(
-            double[] x, double[] y, int[] starts, double[] left, double[] right, double[] top, double[] bottom) {
+    private record Ring(List<Segment> outline, double[][] boxes, Chain[] chains) {
 
-        static Stretches of(List<Segment> outline) {
-            int parts = outline.size();
-            int[] starts = new int[parts + 1];
-            for (int p = 0; p < parts; p++) {
-                starts[p + 1] = starts[p] + (outline.get(p) instanceof Cubic ? STEPS : 1);
+        static Ring of(List<Segment> outline) {
+            double[][] boxes = new double[outline.size()][];
+            for (int i = 0; i < boxes.length; i++) {
+                boxes[i] = Crossings.box(outline.get(i));
             }
-            int n = starts[parts];
-            double[] x = new double[n + 1];
-            double[] y = new double[n + 1];
-            for (int p = 0; p < parts; p++) {
-                if (outline.get(p) instanceof Cubic curve) {
-                    curve.flattened(STEPS, x, y, starts[p]);
-                } else {
-                    x[starts[p]] = outline.get(p).from().x();
-                    y[starts[p]] = outline.get(p).from().y();
-                }
-            }
-            Point end = outline.get(parts - 1).to();
-            x[n] = end.x();
-            y[n] = end.y();
-            Stretches all = new Stretches(
-                    x, y, starts, new double[parts], new double[parts], new double[parts], new double[parts]);
-            for (int p = 0; p < parts; p++) {
-                all.box(p);
-            }
-            return all;
+            return new Ring(outline, boxes, new Chain[boxes.length]);
         }
 
-        private void box(int part) {
-            left[part] = right[part] = x[starts[part]];
-            top[part] = bottom[part] = y[starts[part]];
-            for (int i = starts[part] + 1; i <= starts[part + 1]; i++) {
-                left[part] = Math.min(left[part], x[i]);
-                right[part] = Math.max(right[part], x[i]);
-                top[part] = Math.min(top[part], y[i]);
-                bottom[part] = Math.max(bottom[part], y[i]);
-            }
+        boolean cross(int a, int b) {
+            return !Crossings.apart(boxes[a], boxes[b]) && !onward(a, b) && crossing(a, b);
         }
 
-        int parts() {
-            return left.length;
+        /** Whether it is plain that two segments do not cross: one and the same, or neighbours, that only go forward. */
+        private boolean onward(int a, int b) {
+            return a == b
+                    ? Loops.onward(outline.get(a))
+                    : next(a) == b && Loops.onward(outline.get(a), outline.get(b))
+                            || next(b) == a && Loops.onward(outline.get(b), outline.get(a));
         }
 
-        boolean apart(int a, int b) {
-            return left[a] > right[b] || left[b] > right[a] || top[a] > bottom[b] || top[b] > bottom[a];
+        private int next(int a) {
+            return a + 1 == chains.length ? 0 : a + 1;
         }
 
         /** Whether a stretch of one segment crosses one of another, or of its own; neighbours only touch. */
-        boolean cross(int a, int b) {
-            int n = starts[starts.length - 1];
-            for (int i = starts[a]; i < starts[a + 1]; i++) {
-                int last = i == 0 ? Math.min(n - 1, starts[b + 1]) : starts[b + 1];
-                for (int j = Math.max(i + 2, starts[b]); j < last; j++) {
-                    if (side(x, y, i, j) * side(x, y, i, j + 1) < 0 && side(x, y, j, i) * side(x, y, j, i + 1) < 0) {
+        private boolean crossing(int a, int b) {
+            Chain one = chain(a);
+            Chain other = chain(b);
+            for (int i = 0; i < one.stretches(); i++) {
+                for (int j = a == b ? i + 2 : 0; j < other.stretches(); j++) {
+                    boolean touch = next(a) == b && i == one.stretches() - 1 && j == 0
+                            || next(b) == a && j == other.stretches() - 1 && i == 0;
+                    if (!touch
+                            && one.side(i, other, j) * one.side(i, other, j + 1) < 0
+                            && other.side(j, one, i) * other.side(j, one, i + 1) < 0) {
                         return true;
                     }
                 }
             }
             return false;
         }
+
+        /** Whether a place lies inside: a line from it to the right crosses the outline an odd number of times. */
+        boolean holds(Point place) {
+            boolean inside = false;
+            for (int i = 0; i < boxes.length; i++) {
+                double[] box = boxes[i];
+                if (place.y() < box[2] || place.y() > box[3] || place.x() > box[1]) {
+                    continue;
+                }
+                // A segment that lies to the right of the place as a whole is crossed as often, odd or even, as the
+                // line between its ends.
+                Segment s = outline.get(i);
+                inside ^= place.x() < box[0]
+                        ? s.from().y() > place.y() != s.to().y() > place.y()
+                        : chain(i).passes(place);
+            }
+            return inside;
+        }
+
+        private Chain chain(int part) {
+            if (chains[part] == null) {
+                chains[part] = Chain.of(outline.get(part));
+            }
+            return chains[part];
+        }
     }
 
-    /** On which side of the stretch from {@code i} the place {@code k} lies. */
-    private static double side(double[] x, double[] y, int i, int k) {
-        return (x[i + 1] - x[i]) * (y[k] - y[i]) - (y[i + 1] - y[i]) * (x[k] - x[i]);
+    /** The places along a segment between which it is taken as straight. */
+    private record Chain(double[] x, double[] y) {
+
+        static Chain of(Segment segment) {
+            int steps = segment instanceof Cubic ? STEPS : 1;
+            double[] x = new double[steps + 1];
+            double[] y = new double[steps + 1];
+            if (segment instanceof Cubic curve) {
+                curve.flattened(steps, x, y, 0);
+            } else {
+                x[0] = segment.from().x();
+                y[0] = segment.from().y();
+            }
+            x[steps] = segment.to().x();
+            y[steps] = segment.to().y();
+            return new Chain(x, y);
+        }
+
+        /** Whether it passes to the right of a place an odd number of times. */
+        boolean passes(Point place) {
+            boolean odd = false;
+            for (int i = 0; i < stretches(); i++) {
+                odd ^= y[i] > place.y() != y[i + 1] > place.y()
+                        && place.x() < x[i] + (place.y() - y[i]) / (y[i + 1] - y[i]) * (x[i + 1] - x[i]);
+            }
+            return odd;
+        }
+
+        int stretches() {
+            return x.length - 1;
+        }
+
+        /** On which side of the stretch from {@code i} a place of another lies. */
+        double side(int i, Chain other, int k) {
+            return (x[i + 1] - x[i]) * (other.y[k] - y[i]) - (y[i + 1] - y[i]) * (other.x[k] - x[i]);
+        }
     }
 
     /** Whether a place lies inside a closed outline; curves are taken in twelve steps. */
@@ -123,21 +157,7 @@ public final class Outlines {
 
     /** The same for several places. */
     public static Predicate<Point> inside(List<Segment> outline) {
-        List<Point> points = Curves.flattened(outline, STEPS);
-        return place -> within(points, place);
-    }
-
-    private static boolean within(List<Point> points, Point place) {
-        boolean inside = false;
-        for (int i = 0; i + 1 < points.size(); i++) {
-            Point a = points.get(i);
-            Point b = points.get(i + 1);
-            if (a.y() > place.y() != b.y() > place.y()
-                    && place.x() < a.x() + (place.y() - a.y()) / (b.y() - a.y()) * (b.x() - a.x())) {
-                inside = !inside;
-            }
-        }
-        return inside;
+        return Ring.of(outline)::holds;
     }
 
     /** The area inside in mm², positive when the outline runs clockwise as seen on the paper. Exact for lines and cubics. */

@@ -29,8 +29,11 @@ record Mouth(double from, double to) {
 
     private static void add(Edge edge, Point one, Point other, List<Mouth> mouths) {
         OptionalDouble a = Curves.lengthTo(edge.run(), one, Tolerance.ON_LINE);
+        if (a.isEmpty()) {
+            return;
+        }
         OptionalDouble b = Curves.lengthTo(edge.run(), other, Tolerance.ON_LINE);
-        if (a.isPresent() && b.isPresent()) {
+        if (b.isPresent()) {
             mouths.add(
                     new Mouth(Math.min(a.getAsDouble(), b.getAsDouble()), Math.max(a.getAsDouble(), b.getAsDouble())));
         }

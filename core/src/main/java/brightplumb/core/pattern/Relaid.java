@@ -1,6 +1,7 @@
 package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -118,12 +119,10 @@ public final class Relaid {
             bare = bare.instead(piece.withMarks(
                     piece.marks().stream().filter(m -> !gone.contains(m)).toList()));
         }
+        List<Segment> line = pattern.lines(first);
         for (Mark mark : there) {
             bare = Notches.along(
-                    bare,
-                    join,
-                    mark.text(),
-                    Curves.nearest(pattern.lines(first), mark.at()).along());
+                    bare, join, mark.text(), Curves.nearest(line, mark.at()).along());
         }
         return bare;
     }

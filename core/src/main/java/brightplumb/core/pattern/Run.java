@@ -1,6 +1,5 @@
 package brightplumb.core.pattern;
 
-import brightplumb.core.geometry.Curves;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -31,15 +30,15 @@ public record Run(List<Stretch> stretches) {
     static Run shut(Piece piece, Edge edge) {
         List<Stretch> stretches = new ArrayList<>();
         double from = 0;
+        double length = edge.length();
         for (Mouth mouth : Mouth.on(piece, edge)) {
             if (mouth.from() > from + Tolerance.SAME_POINT) {
                 stretches.add(new Stretch(piece.id(), Hand.BOTH, edge.role(), edge.nth(), from, mouth.from(), false));
             }
             from = mouth.to();
         }
-        if (edge.length() > from + Tolerance.SAME_POINT) {
-            stretches.add(new Stretch(
-                    piece.id(), Hand.BOTH, edge.role(), edge.nth(), from, Curves.length(edge.run()), false));
+        if (length > from + Tolerance.SAME_POINT) {
+            stretches.add(new Stretch(piece.id(), Hand.BOTH, edge.role(), edge.nth(), from, length, false));
         }
         return new Run(stretches);
     }

@@ -31,7 +31,12 @@ public record Stretch(PieceId piece, Hand copy, EdgeRole role, int nth, double f
 
     /** The edge by the name outsiders know it: {@code front.side}. */
     public String name() {
-        return piece + "." + role.id() + (nth == 1 ? "" : "#" + nth);
+        return piece + "." + edgeName();
+    }
+
+    /** The edge by its name on its piece: {@code side}. */
+    public String edgeName() {
+        return nth == 1 ? role.id() : role.id() + "#" + nth;
     }
 
     /** Whether it lies on that edge. */

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
@@ -41,6 +42,22 @@ class PocketsKeepTest {
         }
         assertThat(pocketed.draft().join("pocket.mouth").eased()).isCloseTo(0, within(1e-9));
         assertThat(pocketed.draft().join("pocket.bag").eased()).isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void what_a_hand_adds_outside_a_side_goes_on_over_the_piece_beneath_and_nowhere_else() {
+        Drafted wider = with("tailored-shorts", Map.of("allowance.front.side", 31.75));
+        CutPiece under = piece(wider, "pocket-under");
+        assertThat(under.allowance(under.piece().require(EdgeRole.SIDE)).outside())
+                .isEqualTo(31.75);
+        CutPiece back = piece(wider, "back");
+        assertThat(back.allowance(back.piece().require(EdgeRole.SIDE)).outside())
+                .isNotEqualTo(31.75);
+        Drafted its = with("tailored-shorts", Map.of("allowance.pocket-under.side", 9.525));
+        assertThat(piece(its, "front")
+                        .allowance(piece(its, "front").piece().require(EdgeRole.SIDE))
+                        .outside())
+                .isNotEqualTo(9.525);
     }
 
     @Test

@@ -26,6 +26,7 @@ import brightplumb.core.pattern.Placed;
 import brightplumb.core.rule.Setting;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * A pocket scooped out of a front between waist and side: what is left of the front, the bag sewn into its mouth, and the piece beneath, which
@@ -40,6 +41,9 @@ final class Bag {
     private static final double CLEAR = 6;
 
     private static final double BELOW_MOUTH = Length.INCH;
+
+    /** A mark no further from an edge stands on it, mm. */
+    private static final double ON_EDGE = 1;
 
     private final Piece front;
     private final double across;
@@ -56,6 +60,8 @@ final class Bag {
     private final Point mouthEnd;
     private final Point innerTop;
     private final Point sideEnd;
+
+    private final Predicate<Point> inside;
 
     /**
      * A pocket on a front.
@@ -79,6 +85,7 @@ final class Bag {
         this.mouthEnd = Curves.along(side.run(), down).at();
         this.innerTop = Curves.along(top.run(), topLength - alongTop).at();
         this.sideEnd = Curves.along(side.run(), down + BELOW_MOUTH).at();
+        this.inside = Outlines.inside(front.sewLine());
     }
 
     double across() {
@@ -109,7 +116,8 @@ final class Bag {
 
     /** The same pocket, beginning no further in than its panel allows. */
     Bag withinReach() {
-        return new Bag(front, Math.max(CLEAR, Math.min(across, roomAcross())), down, wide, deep);
+        double reach = Math.max(CLEAR, Math.min(across, roomAcross()));
+        return reach == across ? this : new Bag(front, reach, down, wide, deep);
     }
 
     /** The same pocket with a bag that does not hang out of the front below. */
@@ -131,7 +139,7 @@ final class Bag {
     }
 
     private boolean inside(Point place) {
-        return Outlines.inside(front.sewLine(), place);
+        return inside.test(place);
     }
 
     /** @throws Refusal where it does not fit its panel, naming the field */
@@ -229,11 +237,10 @@ final class Bag {
     }
 
     private boolean inCorner(Mark mark) {
-        double along = Curves.nearest(side.run(), mark.at()).along();
-        boolean onSide = Curves.near(side.run(), mark.at(), 1) && along < down;
-        boolean onTop = Curves.near(top.run(), mark.at(), 1)
-                && Curves.nearest(top.run(), mark.at()).along() > topLength - across;
-        return onSide || onTop;
+        return Curves.near(side.run(), mark.at(), ON_EDGE)
+                        && Curves.nearest(side.run(), mark.at()).along() < down
+                || Curves.near(top.run(), mark.at(), ON_EDGE)
+                        && Curves.nearest(top.run(), mark.at()).along() > topLength - across;
     }
 
     private PieceId named(String name) {
