@@ -24,6 +24,7 @@ class LayersTest {
             "style",
             "truing",
             "cutting",
+            "lay",
             "making",
             "fitting",
             "garment");

@@ -260,7 +260,14 @@ public record DraftView(
             String why) {}
 
     /** The cloth it was drafted for. */
-    public record ClothView(double stretch, double width, boolean folded, boolean oneWay, String drape) {
+    public record ClothView(
+            double stretch,
+            double width,
+            boolean folded,
+            boolean oneWay,
+            String drape,
+            double repeat,
+            double shrinkage) {
 
         public static ClothView of(Cloth cloth) {
             return new ClothView(
@@ -268,7 +275,9 @@ public record DraftView(
                     cloth.width(),
                     cloth.folded(),
                     cloth.oneWay(),
-                    cloth.drape().id());
+                    cloth.drape().id(),
+                    cloth.repeat(),
+                    cloth.shrinkage());
         }
     }
 }

@@ -63,11 +63,25 @@ public record PreviewRequest(
     }
 
     /** A cloth; what is missing is as the cut's own cloth has it. */
-    public record ClothRequest(Double stretch, Double width, Boolean folded, Boolean oneWay, String drape) {
+    public record ClothRequest(
+            Double stretch,
+            Double width,
+            Boolean folded,
+            Boolean oneWay,
+            String drape,
+            Double repeat,
+            Double shrinkage) {
 
         /** A cloth as it was answered, asked for again. */
         public static ClothRequest of(ClothView cloth) {
-            return new ClothRequest(cloth.stretch(), cloth.width(), cloth.folded(), cloth.oneWay(), cloth.drape());
+            return new ClothRequest(
+                    cloth.stretch(),
+                    cloth.width(),
+                    cloth.folded(),
+                    cloth.oneWay(),
+                    cloth.drape(),
+                    cloth.repeat(),
+                    cloth.shrinkage());
         }
 
         /** The cloth, each part checked. */
@@ -90,8 +104,23 @@ public record PreviewRequest(
             if (falls == null) {
                 faults.add(new Refusal.Fault("cloth.drape", "A cloth falls soft, medium or firm"));
             }
+            double again = repeat == null ? usual.repeat() : repeat;
+            if (!(again >= 0 && again <= 3000)) {
+                faults.add(new Refusal.Fault("cloth.repeat", "A print begins again within 3 m, or not at all"));
+            }
+            double loses = shrinkage == null ? usual.shrinkage() : shrinkage;
+            if (!(loses >= 0 && loses <= 0.3)) {
+                faults.add(new Refusal.Fault(
+                        "cloth.shrinkage", "A cloth loses up to 0.3 of its length when it is washed"));
+            }
             return new Cloth(
-                    s, w, folded == null ? usual.folded() : folded, oneWay == null ? usual.oneWay() : oneWay, falls);
+                    s,
+                    w,
+                    folded == null ? usual.folded() : folded,
+                    oneWay == null ? usual.oneWay() : oneWay,
+                    falls,
+                    again,
+                    loses);
         }
     }
 

@@ -19,13 +19,16 @@ import tools.jackson.databind.node.ObjectNode;
 class Stored {
 
     /** The shape that is written today. */
-    static final int FORMAT = 3;
+    static final int FORMAT = 4;
 
     /** The step from each format to the next, on a cloth by itself. */
-    private static final List<Consumer<ObjectNode>> CLOTH = List.of(cloth -> cloth.put("drape", "medium"), cloth -> {});
+    private static final List<Consumer<ObjectNode>> CLOTH = List.of(
+            cloth -> cloth.put("drape", "medium"),
+            cloth -> {},
+            cloth -> cloth.put("repeat", 0).put("shrinkage", 0));
 
     /** The step from each format to the next, on a request but for its cloth. */
-    private static final List<Consumer<ObjectNode>> REQUEST = List.of(request -> {}, Stored::ofBlocks);
+    private static final List<Consumer<ObjectNode>> REQUEST = List.of(request -> {}, Stored::ofBlocks, request -> {});
 
     /** The way, in each of these recipes, whose construction amounts became a way of their own. */
     private static final Map<String, String> RECIPES = Map.of(

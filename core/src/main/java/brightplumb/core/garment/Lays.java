@@ -1,0 +1,219 @@
+package brightplumb.core.garment;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.lay.Bundle;
+import brightplumb.core.lay.Ground;
+import brightplumb.core.lay.Lay;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.rule.Cloth;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Garments laid on one cloth, and what would save cloth. */
+public final class Lays {
+
+    /** A search ends after so many lays: as many as two seconds hold for one garment, and twenty for ten. Measured, not reckoned. */
+    private static final int WORK = 12_000;
+
+    private static final int LEAST_TRIES = 120;
+    private static final int MOST_TRIES = 1500;
+
+    /** What is only compared is looked for this much less thoroughly. */
+    private static final int COMPARED = 4;
+
+    /** Widths at which cloth is usually sold, mm: 36, 45, 54 and 60 in; 90, 115, 140 and 150 cm. */
+    private static final List<Double> WIDTHS = List.of(
+            900.0, 36 * Length.INCH, 45 * Length.INCH, 1150.0, 54 * Length.INCH, 1400.0, 1500.0, 60 * Length.INCH);
+
+    /** No saving is named that is less, mm. */
+    private static final double WORTH_IT = Length.INCH / 2;
+
+    private Lays() {}
+
+    /**
+     * A garment that is cut from the cloth.
+     *
+     * @param name whose it is
+     */
+    public record Cutting(String name, Drafted drafted) {}
+
+    /**
+     * What a lay is asked for.
+     *
+     * @param layer the cloth that is laid
+     * @param copies how many of each garment are cut, 1 to 20
+     * @param sheet the corners of a remnant in place of cloth off the bolt; empty where there is none
+     * @param avoided seams in it that no piece may cross
+     * @param pieced bands longer than half the cloth's width are cut in two
+     * @param tries how many lays are tried; empty where that is left to their number
+     */
+    public record Asked(
+            Layer layer, int copies, List<Point> sheet, List<Line> avoided, boolean pieced, Optional<Integer> tries) {
+
+        public Asked {
+            sheet = List.copyOf(sheet);
+            avoided = List.copyOf(avoided);
+        }
+
+        public static Asked of(Layer layer, int copies) {
+            return new Asked(layer, copies, List.of(), List.of(), false, Optional.empty());
+        }
+
+        Asked copies(int n) {
+            return new Asked(layer, n, sheet, avoided, pieced, tries);
+        }
+
+        Asked piecing() {
+            return new Asked(layer, copies, sheet, avoided, true, tries);
+        }
+
+        Asked tries(int n) {
+            return new Asked(layer, copies, sheet, avoided, pieced, Optional.of(n));
+        }
+    }
+
+    /**
+     * What would save cloth.
+     *
+     * @param id what kind of change it is
+     * @param text the change, in a few words
+     * @param why what it costs
+     * @param cloth the cloth it is then
+     * @param length what a garment then takes, mm
+     * @param saved what a garment then takes less, mm
+     */
+    public record Saving(String id, String text, String why, Cloth cloth, double length, double saved) {}
+
+    /** The cloths that a garment is cut from. */
+    public static List<Layer> layers(Drafted drafted) {
+        return drafted.pieces().stream()
+                .map(p -> p.piece().layer())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    /**
+     * The lay of garments on a cloth.
+     *
+     * @throws Refusal where a piece does not go across the cloth, or a remnant cannot be laid on or does not hold all
+     */
+    public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked) {
+        Ground ground = asked.sheet().isEmpty()
+                ? new Ground.Bolt(cloth.width(), cloth.folded(), cloth.repeat())
+                : Ground.Remnant.checked(asked.sheet(), asked.avoided(), cloth.repeat());
+        List<Bundle> bundles = garments.stream()
+                .map(g -> new Bundle(garments.size() == 1 ? "" : g.name(), pieces(g.drafted(), asked), asked.copies()))
+                .toList();
+        int pieces = bundles.stream()
+                .mapToInt(b ->
+                        b.copies() * b.pieces().stream().mapToInt(CutPiece::cut).sum())
+                .sum();
+        return Lay.of(bundles, ground, cloth.oneWay(), asked.tries().orElseGet(() -> tries(pieces)));
+    }
+
+    private static int tries(int pieces) {
+        return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, WORK / Math.max(1, pieces)));
+    }
+
+    private static List<CutPiece> pieces(Drafted drafted, Asked asked) {
+        List<CutPiece> pieces = new ArrayList<>();
+        for (CutPiece piece : drafted.pieces()) {
+            if (piece.piece().layer() == asked.layer()) {
+                if (asked.pieced()) {
+                    pieces.addAll(Pieced.of(piece));
+                } else {
+                    pieces.add(piece);
+                }
+            }
+        }
+        return pieces;
+    }
+
+    /** What to buy, mm: what shrinks away and what the print needs to begin are bought with it. */
+    public static double buy(double length, Cloth cloth) {
+        return length / (1 - cloth.shrinkage()) + cloth.repeat();
+    }
+
+    /** What would save cloth, the most first: each laid anew, and named only where it saves half an inch or more a garment. */
+    public static List<Saving> savings(List<Cutting> garments, Cloth cloth, Asked asked, Lay now) {
+        if (!asked.sheet().isEmpty()) {
+            return List.of();
+        }
+        List<Saving> found = new ArrayList<>();
+        int tries = Math.max(LEAST_TRIES, now.tried() / COMPARED);
+        Asked quick = asked.tries(tries);
+        Cloth turned = cloth.folded(!cloth.folded());
+        saving(
+                        cloth.folded() ? "open" : "folded",
+                        cloth.folded() ? "Lay it open" : "Lay it folded",
+                        cloth.folded() ? "Cut single; mind left and right." : "Cut two at once, the fold straight.",
+                        garments,
+                        turned,
+                        quick,
+                        now,
+                        1)
+                .ifPresent(found::add);
+        for (double width : WIDTHS) {
+            if (width > cloth.width() + 1) {
+                saving(
+                                "width",
+                                "Wider cloth",
+                                "More of it in every yard: compare the price.",
+                                garments,
+                                cloth.wide(width),
+                                quick,
+                                now,
+                                1)
+                        .ifPresent(found::add);
+            }
+        }
+        if (garments.stream().anyMatch(g -> Pieced.any(g.drafted(), asked.layer()))) {
+            saving(
+                            "pieced",
+                            "Piece the band",
+                            "One seam more, at half its length.",
+                            garments,
+                            cloth,
+                            quick.piecing(),
+                            now,
+                            1)
+                    .ifPresent(found::add);
+        }
+        saving(
+                        "copy",
+                        "Cut one more with it",
+                        "Two garments share what is left over.",
+                        garments,
+                        cloth,
+                        quick.copies(asked.copies() + 1),
+                        now,
+                        (double) asked.copies() / (asked.copies() + 1))
+                .ifPresent(found::add);
+        found.sort((a, b) -> Double.compare(b.saved(), a.saved()));
+        return List.copyOf(found);
+    }
+
+    private static Optional<Saving> saving(
+            String id,
+            String text,
+            String why,
+            List<Cutting> garments,
+            Cloth cloth,
+            Asked asked,
+            Lay now,
+            double share) {
+        try {
+            double length = of(garments, cloth, asked).length() * share;
+            double saved = now.length() - length;
+            return saved >= WORTH_IT ? Optional.of(new Saving(id, text, why, cloth, length, saved)) : Optional.empty();
+        } catch (Refusal cannot) {
+            return Optional.empty();
+        }
+    }
+}

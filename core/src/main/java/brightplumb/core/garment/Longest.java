@@ -1,0 +1,100 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.rule.HemSettings.LENGTH;
+
+import brightplumb.core.lay.Lay;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The longest a garment can be from a cloth that is there.
+ *
+ * @param length its length, mm
+ * @param lay how it then lies
+ * @param stops what keeps it from being longer
+ */
+public record Longest(double length, Lay lay, String stops) {
+
+    /** It is found within this, mm. */
+    private static final double NEAR = 3;
+
+    private static final int TRIES = 200;
+
+    /** How a length came out: how it lies, or what keeps it from the cloth. */
+    private record Tried(Lay lay, String stops) {}
+
+    /**
+     * Draws the garment longer and shorter and lays it each time.
+     *
+     * @param along how much cloth there is, mm; what shrinks away is taken off it
+     * @throws Refusal where the cut has no length to choose, or not even the shortest can be cut
+     */
+    public static Longest of(DraftRequest request, Cloth cloth, Lays.Asked asked, double along) {
+        if (!request.cut().settings().contains(LENGTH)) {
+            throw new Refusal("settings.length", "This cut has no length to choose");
+        }
+        double low = LENGTH.least();
+        double high = LENGTH.most();
+        Tried best = null;
+        double longest = 0;
+        String stops = "its own longest length";
+        // What is wanted is tried first, so that there is something to go up or down from.
+        double at = Math.max(low, Math.min(high, wanted(request)));
+        while (high - low > NEAR) {
+            Tried tried = tried(request, cloth, asked, along, at);
+            if (tried.lay() != null) {
+                best = tried;
+                longest = at;
+                low = at;
+            } else {
+                stops = tried.stops();
+                high = at;
+            }
+            at = (low + high) / 2;
+        }
+        if (best == null) {
+            throw new Refusal("lay.along", "Not even the shortest can be cut from this cloth: " + stops);
+        }
+        return new Longest(longest, best.lay(), stops);
+    }
+
+    private static double wanted(DraftRequest request) {
+        Amount length = Drafting.looked(request).draft().facts().get(Fact.LENGTH.id());
+        return length == null ? (LENGTH.least() + LENGTH.most()) / 2 : length.value();
+    }
+
+    private static Tried tried(DraftRequest request, Cloth cloth, Lays.Asked asked, double along, double length) {
+        Map<Setting, Object> hands = new HashMap<>(request.byHand());
+        hands.put(LENGTH, length);
+        try {
+            Drafted drafted = Drafting.draft(new DraftRequest(
+                    request.cut(), request.way(), request.sheet(), hands, request.cloth(), request.made()));
+            Lay lay = Lays.of(List.of(new Lays.Cutting("", drafted)), cloth, asked.tries(TRIES));
+            double needs = Lays.buy(lay.length(), cloth);
+            return asked.sheet().isEmpty() && needs > along
+                    ? new Tried(null, last(drafted, lay) + " reaches the end of the cloth")
+                    : new Tried(lay, "");
+        } catch (Refusal cannot) {
+            return new Tried(null, cannot.faults().get(0).message());
+        }
+    }
+
+    /** The piece that lies furthest along. */
+    private static String last(Drafted drafted, Lay lay) {
+        String piece = lay.placements().stream()
+                .max((a, b) -> Double.compare(end(a), end(b)))
+                .orElseThrow()
+                .piece();
+        return drafted.draft().piece(piece).title();
+    }
+
+    private static double end(Lay.Placement placement) {
+        return placement.outline().stream().mapToDouble(p -> p.x()).max().orElse(0);
+    }
+}

@@ -1,0 +1,131 @@
+package brightplumb.core.lay;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A lay pushed together on the exact outlines: each piece, the foremost first, slides toward the beginning of the cloth, then toward the fold,
+ * until it touches what lies there.
+ */
+final class Pushed {
+
+    private static final int ROUNDS = 3;
+
+    /** Nothing is pushed by less, mm. */
+    private static final double LEAST = 0.01;
+
+    private Pushed() {}
+
+    static Laid together(Laid laid) {
+        List<Placed> all = new ArrayList<>(laid.all());
+        for (int round = 0; round < ROUNDS; round++) {
+            all.sort(Comparator.comparingDouble(Placed::x).thenComparingDouble(Placed::y));
+            boolean moved = false;
+            for (int i = 0; i < all.size(); i++) {
+                Placed piece = all.get(i);
+                double back = room(piece, all, false);
+                Placed pushed = piece.at(piece.x() - back, piece.y());
+                all.set(i, pushed);
+                double up = pushed.item().atFold() ? 0 : room(pushed, all, true);
+                all.set(i, pushed.at(pushed.x(), pushed.y() - up));
+                moved |= back + up > 0;
+            }
+            if (!moved) {
+                break;
+            }
+        }
+        return Laid.of(all);
+    }
+
+    /** How far a piece slides before it touches, toward the beginning or toward the fold, mm. */
+    private static double room(Placed piece, List<Placed> all, boolean towardFold) {
+        Outline outline = seen(piece.outline(), towardFold);
+        double room = outline.left();
+        for (Placed other : all) {
+            if (other.item() == piece.item()) {
+                continue;
+            }
+            Outline there = seen(other.outline(), towardFold);
+            if (there.top() < outline.bottom() && there.bottom() > outline.top() && there.left() < outline.right()) {
+                room = Math.min(room, between(outline, there));
+            }
+        }
+        return room < LEAST ? 0 : room;
+    }
+
+    private static Outline seen(Outline outline, boolean towardFold) {
+        return towardFold ? outline.turnedOver() : outline;
+    }
+
+    /**
+     * How far one outline slides to the left before it touches another. Between two neighbouring levels of corners all lines are straight, so
+     * that they come nearest at one of the two.
+     */
+    static double between(Outline moving, Outline fixed) {
+        double from = Math.max(moving.top(), fixed.top());
+        double to = Math.min(moving.bottom(), fixed.bottom());
+        double[] levels = levels(moving, fixed, from, to);
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i + 1 < levels.length; i++) {
+            if (levels[i + 1] - levels[i] > 1e-9) {
+                least = Math.min(least, between(moving, fixed, levels[i], levels[i + 1]));
+            }
+        }
+        return Math.max(0, least);
+    }
+
+    private static double[] levels(Outline one, Outline other, double from, double to) {
+        double[] all = new double[one.corners() + other.corners() + 2];
+        int n = 0;
+        all[n++] = from;
+        all[n++] = to;
+        for (double[] ys : List.of(one.y(), other.y())) {
+            for (double y : ys) {
+                if (y > from && y < to) {
+                    all[n++] = y;
+                }
+            }
+        }
+        double[] levels = Arrays.copyOf(all, n);
+        Arrays.sort(levels);
+        return levels;
+    }
+
+    private static double between(Outline moving, Outline fixed, double from, double to) {
+        double middle = (from + to) / 2;
+        List<double[]> mine = lines(moving, middle, from, to);
+        List<double[]> theirs = lines(fixed, middle, from, to);
+        double least = Double.POSITIVE_INFINITY;
+        // Lines come in pairs, into the cloth and out of it: my way in stops at their nearest way out on its left.
+        for (int i = 0; i < mine.size(); i += 2) {
+            for (int j = theirs.size() - 1; j > 0; j -= 2) {
+                double[] in = mine.get(i);
+                double[] out = theirs.get(j);
+                if (out[0] <= in[0] + 1e-6) {
+                    least = Math.min(least, Math.min(in[1] - out[1], in[2] - out[2]));
+                    break;
+                }
+            }
+        }
+        return least;
+    }
+
+    /** The lines of an outline that cross a strip between two levels, from left to right: where at its middle, its beginning and its end. */
+    private static List<double[]> lines(Outline outline, double middle, double from, double to) {
+        List<double[]> lines = new ArrayList<>();
+        for (int i = 0; i < outline.corners(); i++) {
+            int j = outline.next(i);
+            double y1 = outline.y()[i];
+            double y2 = outline.y()[j];
+            if (y1 > middle != y2 > middle) {
+                double slope = (outline.x()[j] - outline.x()[i]) / (y2 - y1);
+                double x1 = outline.x()[i];
+                lines.add(new double[] {x1 + (middle - y1) * slope, x1 + (from - y1) * slope, x1 + (to - y1) * slope});
+            }
+        }
+        lines.sort(Comparator.comparingDouble(l -> l[0]));
+        return lines;
+    }
+}

@@ -1,0 +1,35 @@
+package brightplumb.core.lay;
+
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
+
+/** A piece that does not go across the cloth: which, by how much, and what to do. */
+final class TooWide {
+
+    private TooWide() {}
+
+    static Refusal refusal(CutPiece cut, Outline laid, Ground ground) {
+        double wide = laid.bottom() - laid.top();
+        String piece = cut.name() + " is " + say(wide) + " wide with its allowances, ";
+        if (ground instanceof Ground.Remnant) {
+            return new Refusal(
+                    "lay.sheet",
+                    piece + say(wide - ground.across())
+                            + " more than this cloth is across; take a larger piece of cloth, or seam it");
+        }
+        double more = (wide - ground.across()) * ground.layers();
+        boolean whenOpen = ground.folded() && wide <= 2 * ground.across();
+        return new Refusal(
+                "cloth.width",
+                piece + say(wide - ground.across()) + " more than the "
+                        + (ground.folded() ? "folded cloth" : "cloth") + " is across; "
+                        + (whenOpen ? "lay the cloth open, " : "")
+                        + "take cloth at least " + say(more) + " wider, or seam the piece");
+    }
+
+    private static String say(double mm) {
+        return TapeWriter.inBoth(Length.mm(mm));
+    }
+}
