@@ -49,7 +49,7 @@ public final class Lays {
      * @param copies how many of each garment are cut, 1 to 20
      * @param sheet the corners of a remnant in place of cloth off the bolt; empty where there is none
      * @param avoided seams in it that no piece may cross
-     * @param pieced bands longer than half the cloth's width are cut in two
+     * @param pieced bands that would lie on a fold are cut in two
      * @param tries how many lays are tried; empty where that is left to their number
      */
     public record Asked(
@@ -122,17 +122,10 @@ public final class Lays {
     }
 
     private static List<CutPiece> pieces(Drafted drafted, Asked asked) {
-        List<CutPiece> pieces = new ArrayList<>();
-        for (CutPiece piece : drafted.pieces()) {
-            if (piece.piece().layer() == asked.layer()) {
-                if (asked.pieced()) {
-                    pieces.addAll(Pieced.of(piece));
-                } else {
-                    pieces.add(piece);
-                }
-            }
-        }
-        return pieces;
+        return drafted.pieces().stream()
+                .filter(p -> p.piece().layer() == asked.layer())
+                .map(p -> asked.pieced() ? Pieced.of(p) : p)
+                .toList();
     }
 
     /** What to buy, mm: what shrinks away and what the print needs to begin are bought with it. */
@@ -177,7 +170,7 @@ public final class Lays {
             saving(
                             "pieced",
                             "Piece the band",
-                            "One seam more, at half its length.",
+                            "One seam more, where it would have lain on the fold.",
                             garments,
                             cloth,
                             quick.piecing(),

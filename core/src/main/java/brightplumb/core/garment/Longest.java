@@ -26,8 +26,8 @@ public record Longest(double length, Lay lay, String stops) {
 
     private static final int TRIES = 200;
 
-    /** How a length came out: how it lies, or what keeps it from the cloth. */
-    private record Tried(Lay lay, String stops) {}
+    /** How a length came out: how it lies, or what keeps it from being cut; whether it cannot even be drafted. */
+    private record Tried(Lay lay, String stops, boolean drafted) {}
 
     /**
      * Draws the garment longer and shorter and lays it each time.
@@ -45,12 +45,16 @@ public record Longest(double length, Lay lay, String stops) {
         double longest = 0;
         String stops = "its own longest length";
         // What is wanted is tried first, so that there is something to go up or down from.
-        double at = Math.max(low, Math.min(high, wanted(request)));
+        double wanted = Math.max(low, Math.min(high, wanted(request)));
+        double at = wanted;
         while (high - low > NEAR) {
             Tried tried = tried(request, cloth, asked, along, at);
             if (tried.lay() != null) {
                 best = tried;
                 longest = at;
+                low = at;
+            } else if (!tried.drafted() && best == null && at < wanted) {
+                // So short it is no longer a garment.
                 low = at;
             } else {
                 stops = tried.stops();
@@ -72,16 +76,21 @@ public record Longest(double length, Lay lay, String stops) {
     private static Tried tried(DraftRequest request, Cloth cloth, Lays.Asked asked, double along, double length) {
         Map<Setting, Object> hands = new HashMap<>(request.byHand());
         hands.put(LENGTH, length);
+        Drafted drafted;
         try {
-            Drafted drafted = Drafting.draft(new DraftRequest(
+            drafted = Drafting.draft(new DraftRequest(
                     request.cut(), request.way(), request.sheet(), hands, request.cloth(), request.made()));
-            Lay lay = Lays.of(List.of(new Lays.Cutting("", drafted)), cloth, asked.tries(TRIES));
-            double needs = Lays.buy(lay.length(), cloth);
-            return asked.sheet().isEmpty() && needs > along
-                    ? new Tried(null, last(drafted, lay) + " reaches the end of the cloth")
-                    : new Tried(lay, "");
         } catch (Refusal cannot) {
-            return new Tried(null, cannot.faults().get(0).message());
+            return new Tried(null, cannot.faults().get(0).message(), false);
+        }
+        try {
+            Lay lay = Lays.of(List.of(new Lays.Cutting("", drafted)), cloth, asked.tries(TRIES));
+            boolean ends = asked.sheet().isEmpty() && Lays.buy(lay.length(), cloth) > along;
+            return ends
+                    ? new Tried(null, last(drafted, lay) + " reaches the end of the cloth", true)
+                    : new Tried(lay, "", true);
+        } catch (Refusal cannot) {
+            return new Tried(null, cannot.faults().get(0).message(), true);
         }
     }
 

@@ -152,7 +152,7 @@ final class BottomLeft {
                 at = barred[i + 1];
             }
         }
-        return at + from > x ? at + from : x;
+        return at + from > x + TOUCHING / 2 ? at + from : x;
     }
 
     /** The first place from {@code x} on where the print matches. */
