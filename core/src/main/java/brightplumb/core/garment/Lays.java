@@ -4,6 +4,7 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.lay.Bundle;
+import brightplumb.core.lay.ByHand;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.measure.Length;
@@ -104,17 +105,34 @@ public final class Lays {
      * @throws Refusal where a piece does not go across the cloth, or a remnant cannot be laid on or does not hold all
      */
     public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked) {
-        Ground ground = asked.sheet().isEmpty()
-                ? new Ground.Bolt(cloth.width(), cloth.folded(), cloth.repeat())
-                : Ground.Remnant.checked(asked.sheet(), asked.avoided(), cloth.repeat());
-        List<Bundle> bundles = garments.stream()
-                .map(g -> new Bundle(garments.size() == 1 ? "" : g.name(), pieces(g.drafted(), asked), asked.copies()))
-                .toList();
+        List<Bundle> bundles = bundles(garments, asked);
         int pieces = bundles.stream()
                 .mapToInt(b ->
                         b.copies() * b.pieces().stream().mapToInt(CutPiece::cut).sum())
                 .sum();
-        return Lay.of(bundles, ground, cloth.oneWay(), asked.tries().orElseGet(() -> tries(pieces)));
+        return Lay.of(
+                bundles, ground(cloth, asked), cloth.oneWay(), asked.tries().orElseGet(() -> tries(pieces)));
+    }
+
+    /**
+     * The lay as a hand made it.
+     *
+     * @throws Refusal where a piece lies as it may not, off the cloth, or on another
+     */
+    public static Lay byHand(List<Cutting> garments, Cloth cloth, Asked asked, List<ByHand> hands) {
+        return Lay.byHand(bundles(garments, asked), ground(cloth, asked), cloth.oneWay(), hands);
+    }
+
+    private static Ground ground(Cloth cloth, Asked asked) {
+        return asked.sheet().isEmpty()
+                ? new Ground.Bolt(cloth.width(), cloth.folded(), cloth.repeat())
+                : Ground.Remnant.checked(asked.sheet(), asked.avoided(), cloth.repeat());
+    }
+
+    private static List<Bundle> bundles(List<Cutting> garments, Asked asked) {
+        return garments.stream()
+                .map(g -> new Bundle(garments.size() == 1 ? "" : g.name(), pieces(g.drafted(), asked), asked.copies()))
+                .toList();
     }
 
     private static int tries(int pieces) {

@@ -1,0 +1,212 @@
+package brightplumb.app.laying;
+
+import brightplumb.app.account.Member;
+import brightplumb.app.laying.LayRequest.LayAsked;
+import brightplumb.app.laying.LayView.LongestView;
+import brightplumb.app.laying.LayView.SavingView;
+import brightplumb.app.laying.TicketLayView.BesideView;
+import brightplumb.app.tickets.TicketDrafts;
+import brightplumb.app.tickets.TicketView;
+import brightplumb.app.tickets.Tickets;
+import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.cutting.GeometryHash;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Lays;
+import brightplumb.core.garment.Lays.Asked;
+import brightplumb.core.garment.Lays.Cutting;
+import brightplumb.core.garment.Longest;
+import brightplumb.core.lay.Lay;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.rule.Cloth;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Where tickets are laid on their cloth: as a hand kept it while the pieces are those that it laid, found anew otherwise. */
+@Service
+public class CuttingTable {
+
+    private static final int MOST_BESIDE = 9;
+
+    /** How wide other cloth than the shell's is, where nobody says, mm. */
+    private static final double USUAL_WIDTH = 1400;
+
+    private final Tickets tickets;
+    private final TicketDrafts drafts;
+    private final KeptLays kept;
+
+    CuttingTable(Tickets tickets, TicketDrafts drafts, KeptLays kept) {
+        this.tickets = tickets;
+        this.drafts = drafts;
+        this.kept = kept;
+    }
+
+    /** A ticket on one of its cloths, ready to be laid. */
+    private record Ready(
+            TicketView ticket,
+            DraftRequest request,
+            List<Cutting> garments,
+            List<TicketView> beside,
+            Cloth cloth,
+            KeptLay set,
+            Asked asked) {
+
+        Drafted drafted() {
+            return garments.get(0).drafted();
+        }
+
+        String hash() {
+            List<String> all = new ArrayList<>();
+            garments.forEach(g -> all.add(GeometryHash.of(laid(g.drafted(), asked.layer()))));
+            return String.join(",", all);
+        }
+
+        private static List<CutPiece> laid(Drafted drafted, Layer layer) {
+            return drafted.pieces().stream()
+                    .filter(p -> p.piece().layer() == layer)
+                    .toList();
+        }
+    }
+
+    private Ready ready(UUID workroom, UUID id, KeptLay set, Integer tries) {
+        TicketView ticket = tickets.require(workroom, id);
+        DraftRequest request = drafts.request(workroom, ticket).read();
+        Asked asked = AskedLays.read(new LayAsked(set.layer(), set.copies(), set.sheet(), set.avoided(), tries, null));
+        List<UUID> others = beside(set);
+        List<TicketView> beside =
+                others.stream().map(other -> tickets.require(workroom, other)).toList();
+        List<Cutting> garments = new ArrayList<>();
+        garments.add(new Cutting(id.toString(), Drafting.draft(request)));
+        for (TicketView other : beside) {
+            garments.add(new Cutting(
+                    other.id().toString(),
+                    Drafting.draft(drafts.request(workroom, other).read())));
+        }
+        return new Ready(ticket, request, garments, beside, cloth(request, set, asked.layer()), set, asked);
+    }
+
+    private static List<UUID> beside(KeptLay set) {
+        if (set.beside() == null) {
+            return List.of();
+        }
+        if (set.beside().size() > MOST_BESIDE) {
+            throw new Refusal("beside", "Up to ten tickets are cut together");
+        }
+        try {
+            return set.beside().stream().distinct().map(UUID::fromString).toList();
+        } catch (IllegalArgumentException none) {
+            throw new Refusal("beside", "There is no such ticket");
+        }
+    }
+
+    /** The shell's cloth is its ticket's; any other has a width of its own and no way, print or shrinkage that matters. */
+    private static Cloth cloth(DraftRequest request, KeptLay set, Layer layer) {
+        if (layer == Layer.SHELL) {
+            return request.cloth();
+        }
+        double width = set.width() == null ? USUAL_WIDTH : set.width();
+        if (!(width >= 100 && width <= 5000)) {
+            throw new Refusal("width", "The cloth is 10 to 500 cm wide");
+        }
+        return new Cloth(0, width, set.folded() == null || set.folded(), false);
+    }
+
+    private KeptLay set(UUID workroom, UUID id, String layer) {
+        tickets.require(workroom, id);
+        String name = AskedLays.layer(layer).id();
+        return kept.of(workroom, id, name).orElse(new KeptLay(name, null, null, null, null, null, null, null, null));
+    }
+
+    TicketLayView of(Member member, UUID id, String layer, Integer tries) {
+        KeptLay set = set(member.workroom(), id, layer);
+        Ready ready = ready(member.workroom(), id, set, tries);
+        boolean byHand = set.placements() != null && ready.hash().equals(set.hash());
+        if (byHand) {
+            try {
+                return view(ready, laidByHand(ready, set), true, false);
+            } catch (Refusal outgrown) {
+                // The cloth is another than it was laid on.
+                return view(ready, found(ready), false, true);
+            }
+        }
+        return view(ready, found(ready), false, set.placements() != null);
+    }
+
+    /** The lay of a ticket with the drafted garment, for those who print it. */
+    public record Laid(Lay lay, Drafted drafted, Cloth cloth, String layer) {}
+
+    /** A ticket's lay as it stands. */
+    public Laid laid(UUID workroom, UUID id, String layer) {
+        KeptLay set = set(workroom, id, layer);
+        Ready ready = ready(workroom, id, set, null);
+        boolean byHand = set.placements() != null && ready.hash().equals(set.hash());
+        Lay lay = byHand ? laidByHand(ready, set) : found(ready);
+        return new Laid(
+                lay, ready.drafted(), ready.cloth(), ready.asked().layer().id());
+    }
+
+    private static Lay found(Ready ready) {
+        return Lays.of(ready.garments(), ready.cloth(), ready.asked());
+    }
+
+    private static Lay laidByHand(Ready ready, KeptLay set) {
+        return Lays.byHand(
+                ready.garments(),
+                ready.cloth(),
+                ready.asked(),
+                set.placements().stream().map(KeptLay.Hand::read).toList());
+    }
+
+    /** @throws Refusal where something is laid as it cannot be */
+    TicketLayView keep(Member member, UUID id, KeptLay asked) {
+        Ready ready = ready(member.workroom(), id, asked, null);
+        String layer = ready.asked().layer().id();
+        if (asked.placements() == null) {
+            // What cannot be laid is refused before it is kept.
+            Lay lay = found(ready);
+            kept.keep(member.workroom(), id, layer, asked.of(null, null));
+            return view(ready, lay, false, false);
+        }
+        Lay lay = laidByHand(ready, asked);
+        kept.keep(member.workroom(), id, layer, asked.of(asked.placements(), ready.hash()));
+        return view(ready, lay, true, false);
+    }
+
+    TicketLayView forget(Member member, UUID id, String layer) {
+        KeptLay set = set(member.workroom(), id, layer);
+        kept.forget(member.workroom(), id, AskedLays.layer(layer).id());
+        return of(member, id, set.layer(), null);
+    }
+
+    List<SavingView> savings(Member member, UUID id, String layer) {
+        Ready ready = ready(member.workroom(), id, set(member.workroom(), id, layer), null);
+        return Lays.savings(ready.garments(), ready.cloth(), ready.asked(), found(ready)).stream()
+                .map(SavingView::of)
+                .toList();
+    }
+
+    LongestView longest(Member member, UUID id, String layer, Double along) {
+        KeptLay set = set(member.workroom(), id, layer);
+        Ready ready = ready(member.workroom(), id, set, null);
+        double there = LaysController.along(new LayAsked(null, null, set.sheet(), null, null, along));
+        Longest found = Longest.of(ready.request(), ready.cloth(), ready.asked(), there);
+        return new LongestView(
+                found.length(), found.stops(), LayView.of(ready.asked().layer().id(), found.lay(), ready.cloth()));
+    }
+
+    private static TicketLayView view(Ready ready, Lay lay, boolean byHand, boolean outgrown) {
+        return new TicketLayView(
+                Lays.layers(ready.drafted()).stream().map(Layer::id).toList(),
+                ready.asked().copies(),
+                ready.beside().stream()
+                        .map(t -> new BesideView(t.id(), t.name(), t.personName()))
+                        .toList(),
+                byHand,
+                outgrown,
+                LayView.of(ready.asked().layer().id(), lay, ready.cloth()));
+    }
+}
