@@ -23,6 +23,7 @@ export const keys = {
   making: (id: string) => ['making', id] as const,
   fittings: (id: string) => ['fittings', id] as const,
   remarks: (id: string, version: number) => ['remarks', id, version] as const,
+  lay: (id: string) => ['lay', id] as const,
   pages: (id: string, paper: string, version: number) => ['pages', id, paper, version] as const,
 };
 
@@ -210,4 +211,24 @@ export const useMaking = (id: string, version: number, enabled: boolean) =>
     queryFn: () => answered(api.GET('/api/tickets/{id}/making', { params: { path: { id } } })),
     placeholderData: keepPreviousData,
     enabled,
+  });
+
+/** The lay of a ticket on one of its cloths: with few tries at once, with more perhaps shorter. */
+export const useLay = (id: string, layer: string, version: number, tries: number | undefined, enabled: boolean) =>
+  useQuery({
+    queryKey: [...keys.lay(id), layer, version, tries ?? 'all'],
+    queryFn: () => answered(api.GET('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer, tries } } })),
+    enabled,
+    retry: false,
+  });
+
+/** What would save cloth on a ticket's lay. */
+export const useSavings = (id: string, layer: string, version: number, enabled: boolean) =>
+  useQuery({
+    queryKey: [...keys.lay(id), layer, version, 'savings'],
+    queryFn: async () =>
+      (await answered(api.GET('/api/tickets/{id}/lay/savings', { params: { path: { id }, query: { layer } } })))
+        .items ?? [],
+    enabled,
+    retry: false,
   });

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { answered, api, type Draft, type Piece, type Problem, problemOf } from '../api/client';
 import { keys, useLooked, usePages, useRevisions } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
@@ -12,6 +13,7 @@ import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
+import { CutCloth } from './cloth/CutCloth';
 import { EdgeRow } from './EdgeRow';
 import { Notions } from './Notions';
 import { PatternPaper } from './PatternPaper';
@@ -25,6 +27,14 @@ const PAPERS = [
 
 type Paper = (typeof PAPERS)[number]['id'];
 
+const VIEWS = [
+  { id: 'pieces', title: 'Pieces' },
+  { id: 'cloth', title: 'Cloth' },
+  { id: 'pages', title: 'Pages' },
+] as const;
+
+type View = (typeof VIEWS)[number]['id'];
+
 /** The print room: the pieces with their cut and sewn lines, how they fall on printed pages, and the files. */
 export function CutStation() {
   const work = useTicketWork();
@@ -35,6 +45,8 @@ export function CutStation() {
   );
   const pages = usePages(id, paper, work.version, work.measured && work.ticket !== null);
   const draft = work.draft;
+  const [search, setSearch] = useSearchParams();
+  const view: View = VIEWS.find((v) => v.id === search.get('view'))?.id ?? 'pieces';
   const choose = (p: Paper) => {
     localStorage.setItem('plumb.paper', p);
     setPaper(p);
@@ -54,31 +66,45 @@ export function CutStation() {
       ) : !draft || !pages.data ? (
         <Waiting error={work.error ?? work.fault ?? pages.error} again={() => pages.refetch()} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-5 px-5 py-3 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
-          <Pieces draft={draft} />
-          <PatternPaper draft={draft} pages={pages.data} tiled={paper !== 'a0'} />
-          <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
-            <section className="flex flex-col gap-2.5">
-              <h2 className="font-semibold text-title">Print room</h2>
-              <Segmented label="Paper" value={paper} options={[...PAPERS]} onChange={choose} />
-              <p className="text-soft">
-                {pages.data.pages.length === 1
-                  ? 'One page, and one with the test squares.'
-                  : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
-              </p>
-              <PrintLink look="main" href={`/api/tickets/${id}/print.pdf?paper=${paper}&days=${unit.days}`}>
-                Print full size
-              </PrintLink>
-              <PrintLink href={`/api/tickets/${id}/pattern.svg?days=${unit.days}`}>
-                Drawing in real units (SVG)
-              </PrintLink>
-            </section>
-            <Card title="Before you cut">
-              Print at full size, not “fit to page”, and lay a tape on the test squares: 5 cm and 2 in. Shears and
-              rotary cutters are sharp: mind your fingers, and close the blade.
-            </Card>
-            <Revisions />
+        <div className="flex min-h-0 flex-1 flex-col gap-3 px-5 py-3">
+          <div className="w-72">
+            <Segmented
+              label="What is shown"
+              value={view}
+              options={[...VIEWS]}
+              onChange={(v) => setSearch({ view: v }, { replace: true })}
+            />
           </div>
+          {view === 'cloth' ? (
+            <CutCloth work={work} />
+          ) : (
+            <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
+              <Pieces draft={draft} />
+              <PatternPaper draft={draft} pages={pages.data} tiled={view === 'pages' && paper !== 'a0'} />
+              <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
+                <section className="flex flex-col gap-2.5">
+                  <h2 className="font-semibold text-title">Print room</h2>
+                  <Segmented label="Paper" value={paper} options={[...PAPERS]} onChange={choose} />
+                  <p className="text-soft">
+                    {pages.data.pages.length === 1
+                      ? 'One page, and one with the test squares.'
+                      : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
+                  </p>
+                  <PrintLink look="main" href={`/api/tickets/${id}/print.pdf?paper=${paper}&days=${unit.days}`}>
+                    Print full size
+                  </PrintLink>
+                  <PrintLink href={`/api/tickets/${id}/pattern.svg?days=${unit.days}`}>
+                    Drawing in real units (SVG)
+                  </PrintLink>
+                </section>
+                <Card title="Before you cut">
+                  Print at full size, not “fit to page”, and lay a tape on the test squares: 5 cm and 2 in. Shears and
+                  rotary cutters are sharp: mind your fingers, and close the blade.
+                </Card>
+                <Revisions />
+              </div>
+            </div>
+          )}
         </div>
       )}
     </TicketShell>

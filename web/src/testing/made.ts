@@ -54,7 +54,7 @@ export const madeDraft = (over: Partial<Draft>): Draft => ({
   estimates: [],
   levels: [],
   settings: {},
-  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 },
   made: [],
   notions: [],
   making: [],

@@ -95,6 +95,36 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
           onChange={(way) => put('oneWay', way === 'one')}
         />
       </div>
+      <div className="grid gap-4 sm:grid-cols-2" data-form="">
+        <div>
+          <label htmlFor={`${ids}-repeat`} className="mb-1 block font-medium">
+            Its print begins again after
+          </label>
+          <LengthInput
+            id={`${ids}-repeat`}
+            value={cloth.repeat}
+            least={0}
+            most={3000}
+            byHand={false}
+            fault={fault.repeat ?? undefined}
+            onFault={says('repeat')}
+            onChange={(mm) => put('repeat', mm)}
+          />
+        </div>
+        <div>
+          <label htmlFor={`${ids}-shrinkage`} className="mb-1 block font-medium">
+            Washed, it loses of its length
+          </label>
+          <PercentInput
+            id={`${ids}-shrinkage`}
+            value={cloth.shrinkage}
+            most={0.3}
+            onChange={(s) => put('shrinkage', s)}
+            onFault={says('shrinkage')}
+          />
+        </div>
+      </div>
+      <Says text={fault.repeat ?? fault.shrinkage} />
       <Segmented
         label="How it falls"
         value={cloth.drape}

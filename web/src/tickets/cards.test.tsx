@@ -10,7 +10,7 @@ import { fold, keptOf } from './changes';
 beforeEach(() => localStorage.clear());
 afterEach(cleanup);
 
-const cloth: Cloth = { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' };
+const cloth: Cloth = { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 };
 const theirs: Ticket = {
   id: 't',
   personId: 'p',

@@ -19,7 +19,7 @@ const kept: Kept = {
   cut: 'straight-skirt',
   way: 'house',
   settings: { hipEase: 25.4, closure: 'fly' },
-  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 },
   with: [],
   without: [],
   promised: '2026-12-04',

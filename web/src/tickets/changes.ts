@@ -93,6 +93,10 @@ function clothAt(cloth: Cloth, part: string): Value {
       return cloth.folded;
     case 'oneWay':
       return cloth.oneWay;
+    case 'repeat':
+      return cloth.repeat;
+    case 'shrinkage':
+      return cloth.shrinkage;
     default:
       return cloth.drape;
   }
@@ -102,6 +106,8 @@ function woven(cloth: Cloth, part: string, to: Value): Cloth {
   if (typeof to === 'number') {
     if (part === 'stretch') return { ...cloth, stretch: to };
     if (part === 'width') return { ...cloth, width: to };
+    if (part === 'repeat') return { ...cloth, repeat: to };
+    if (part === 'shrinkage') return { ...cloth, shrinkage: to };
   }
   if (typeof to === 'boolean') {
     if (part === 'folded') return { ...cloth, folded: to };
@@ -151,6 +157,8 @@ export function differing(one: Kept, other: Kept): Place[] {
     'cloth.folded',
     'cloth.oneWay',
     'cloth.drape',
+    'cloth.repeat',
+    'cloth.shrinkage',
     ...settings.map((s) => `settings.${s}`),
     ...made.map((m) => `made.${m}`),
   ];

@@ -47,7 +47,7 @@ describe('another cut', () => {
     cut: 'straight-skirt',
     way: 'allocated',
     settings: { hipEase: 20, slit: 100 },
-    cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+    cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 },
     with: [],
     without: [],
     promised: null,

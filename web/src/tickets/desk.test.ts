@@ -61,7 +61,7 @@ const ticket = (id: string): Ticket => ({
   cut: 'straight-skirt',
   way: 'house',
   settings: {},
-  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium' },
+  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 },
   with: [],
   without: [],
   promised: null,

@@ -13,6 +13,8 @@ const TITLES: Record<string, string> = {
   'cloth.folded': 'Cloth laid',
   'cloth.oneWay': 'Nap or print',
   'cloth.drape': 'How it falls',
+  'cloth.repeat': 'Repeat of its print',
+  'cloth.shrinkage': 'Shrinks in the wash',
 };
 
 const FALLS: Record<string, string> = { soft: 'soft', medium: 'medium', firm: 'firm' };
@@ -38,7 +40,9 @@ export function useInWords(cut: string) {
         case 'promised':
           return typeof value === 'string' ? unit.longDay(value) : 'no day';
         case 'cloth.stretch':
+        case 'cloth.shrinkage':
           return share(value);
+        case 'cloth.repeat':
         case 'cloth.width':
           return unit.writeUnit(Number(value));
         case 'cloth.folded':

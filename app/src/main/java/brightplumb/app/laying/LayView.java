@@ -25,6 +25,7 @@ import java.util.List;
  * @param baseline what plain rows of boxes take
  * @param tried how many lays were tried; 0 where a hand laid it
  * @param sheet the piece of cloth that is laid on; null for cloth off the bolt
+ * @param avoided seams in it that no piece may cross
  */
 record LayView(
         String layer,
@@ -39,7 +40,8 @@ record LayView(
         double baseline,
         int tried,
 
-        @Schema(types = {"array", "null"}) List<double[]> sheet) {
+        @Schema(types = {"array", "null"}) List<double[]> sheet,
+        List<List<double[]>> avoided) {
 
     private static final double YARD = 36 * Length.INCH;
     private static final double STEP = 50;
@@ -94,7 +96,12 @@ record LayView(
                 lay.bound(),
                 lay.baseline(),
                 lay.tried(),
-                lay.ground() instanceof Ground.Remnant cut ? places(cut.outline()) : null);
+                lay.ground() instanceof Ground.Remnant cut ? places(cut.outline()) : null,
+                lay.ground() instanceof Ground.Remnant cut
+                        ? cut.avoided().stream()
+                                .map(l -> places(List.of(l.from(), l.to())))
+                                .toList()
+                        : List.of());
     }
 
     private static List<double[]> places(List<Point> all) {

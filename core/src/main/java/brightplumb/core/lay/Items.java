@@ -23,17 +23,27 @@ final class Items {
 
     private final Ground ground;
     private final boolean oneWay;
+    private final boolean everyWay;
     private final List<Item> items = new ArrayList<>();
     private int ways;
     private int kinds;
 
-    private Items(Ground ground, boolean oneWay) {
+    private Items(Ground ground, boolean oneWay, boolean everyWay) {
         this.ground = ground;
         this.oneWay = oneWay;
+        this.everyWay = everyWay;
     }
 
     static List<Item> of(List<Bundle> bundles, Ground ground, boolean oneWay) {
-        Items all = new Items(ground, oneWay);
+        return of(bundles, new Items(ground, oneWay, false));
+    }
+
+    /** The same with every way in which a hand may lay a piece, two that look alike included. */
+    static List<Item> byHand(List<Bundle> bundles, Ground ground, boolean oneWay) {
+        return of(bundles, new Items(ground, oneWay, true));
+    }
+
+    private static List<Item> of(List<Bundle> bundles, Items all) {
         for (Bundle bundle : bundles) {
             for (CutPiece piece : bundle.pieces()) {
                 all.add(bundle, piece);
@@ -144,7 +154,7 @@ final class Items {
             Rigid home = Rigid.slide(Point.of(-laid.left(), -laid.top())).after(move);
             Outline placed = laid.slid(-laid.left(), -laid.top());
             boolean fits = placed.bottom() <= ground.across() + 1e-6;
-            if (fits && open.stream().noneMatch(w -> alike(w.outline(), placed))) {
+            if (fits && (everyWay || open.stream().noneMatch(w -> alike(w.outline(), placed)))) {
                 open.add(new Way(
                         ways++,
                         angle(move, cut),

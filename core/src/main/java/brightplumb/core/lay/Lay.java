@@ -87,7 +87,7 @@ public record Lay(
      * @throws Refusal where a piece lies as it may not, off the cloth, or on another
      */
     public static Lay byHand(List<Bundle> bundles, Ground ground, boolean oneWay, List<ByHand> hands) {
-        List<Item> items = Items.of(bundles, ground, oneWay);
+        List<Item> items = Items.byHand(bundles, ground, oneWay);
         return lay(ground, items, ByHand.laid(items, ground, hands), 0);
     }
 

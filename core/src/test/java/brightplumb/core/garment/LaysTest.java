@@ -259,6 +259,14 @@ class LaysTest {
                 .map(h -> h.piece().equals("back") ? moved(h, 1500, 0) : h)
                 .toList();
         assertThat(Lay.byHand(bundles, ground, false, apart).length()).isGreaterThan(found.length());
+        List<ByHand> turned = hands.stream()
+                .map(h -> h.piece().equals("band")
+                        ? new ByHand("", "band", h.copy(), !h.flipped(), 180 - h.angle(), h.x(), h.y())
+                        : h)
+                .toList();
+        assertThat(Lay.byHand(bundles, ground, false, turned).length())
+                .as("a band is the same however it is turned")
+                .isCloseTo(found.length(), within(1e-6));
         ByHand front = hands.stream()
                 .filter(h -> h.piece().equals("front"))
                 .findFirst()

@@ -1,0 +1,258 @@
+import { type PointerEvent, useRef, useState } from 'react';
+import type { Draft } from '../../api/client';
+import { type Project, path } from '../../paper/geometry';
+import { toneOf } from '../../paper/marks';
+import { useSize } from '../../paper/useSize';
+import { INCH } from '../../tape/reader';
+import { useUnit } from '../../tape/unit';
+import { bounds } from './collide';
+import { type ClothLay, type Laid, nameOf } from './useClothLay';
+
+const MARGIN = { left: 18, right: 46, top: 44, bottom: 30 };
+
+/** An arrow moves a piece by so much, mm; with Shift by the finer. */
+const NUDGE = 10;
+const FINE = 1;
+
+/** The cloth with its pieces: the selvedge runs across the screen; a piece is dragged, or moved by the arrows, and stops at its neighbours. */
+export function ClothTable(props: {
+  lay: ClothLay;
+  draft: Draft;
+  oneWay: boolean;
+  picked: string | null;
+  pick: (name: string | null) => void;
+}) {
+  const { lay, draft, picked } = props;
+  const unit = useUnit();
+  const [ref, size] = useSize<HTMLDivElement>();
+  const [drag, setDrag] = useState<Laid | null>(null);
+  const from = useRef<{ x: number; y: number; piece: Laid } | null>(null);
+  const view = lay.lay;
+  if (!view) return null;
+  const across = view.folded ? view.width / 2 : view.width;
+  const along = Math.max(lay.length, ...(view.sheet ?? []).map((p) => p[0] as number)) * 1.02 + 20;
+  const scale = Math.min(
+    (size.width - MARGIN.left - MARGIN.right) / along,
+    (size.height - MARGIN.top - MARGIN.bottom) / across,
+  );
+  const x = (mm: number) => MARGIN.left + mm * scale;
+  const y = (mm: number) => MARGIN.top + mm * scale;
+  const shown = lay.now.map((p) => (drag && nameOf(drag) === nameOf(p) ? drag : p));
+  const length = Math.max(0, ...shown.map((p) => bounds(p.outline)[2]));
+
+  const begin = (e: PointerEvent, piece: Laid) => {
+    (e.target as Element).setPointerCapture(e.pointerId);
+    from.current = { x: e.clientX, y: e.clientY, piece };
+    props.pick(nameOf(piece));
+  };
+  const move = (e: PointerEvent) => {
+    const start = from.current;
+    if (!start) return;
+    const dx = (e.clientX - start.x) / scale;
+    const dy = (e.clientY - start.y) / scale;
+    if (!drag && Math.hypot(e.clientX - start.x, e.clientY - start.y) < 3) return;
+    // From where it lies now to where the hand is: so it slides along what is in its way.
+    const now = drag ?? start.piece;
+    const [left, top] = bounds(now.outline);
+    const [left0, top0] = bounds(start.piece.outline);
+    setDrag(lay.moved(now, left0 + dx - left, top0 + dy - top));
+  };
+  const end = () => {
+    from.current = null;
+    if (drag) lay.put(drag);
+    setDrag(null);
+  };
+  const key = (e: React.KeyboardEvent, piece: Laid) => {
+    const by = e.shiftKey ? FINE : NUDGE;
+    const way: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    };
+    const d = way[e.key];
+    if (!d) return;
+    e.preventDefault();
+    e.stopPropagation();
+    lay.put(lay.moved(piece, d[0], d[1]));
+  };
+  const step = unit.shown === 'in' ? 12 * INCH : 250;
+  const fine = unit.shown === 'in' ? 3 * INCH : 50;
+  const ticks = Array.from({ length: Math.floor(along / fine) + 1 }, (_, i) => i * fine);
+  return (
+    <div
+      ref={ref}
+      className="relative min-h-72 flex-1 overflow-hidden rounded-[4px] border border-line bg-card shadow-card"
+    >
+      {size.width > 0 && (
+        <svg
+          width={size.width}
+          height={size.height}
+          className="block touch-none select-none"
+          role="application"
+          aria-label="The cloth with its pieces"
+        >
+          <title>The cloth with its pieces</title>
+          <rect x={x(0)} y={14} width={along * scale} height={20} fill="var(--color-tape)" />
+          {ticks.map((t) => {
+            const whole = Math.abs(t / step - Math.round(t / step)) < 1e-6;
+            return (
+              <g key={t}>
+                <path d={`M${x(t)} 34v${whole ? -20 : -7}`} stroke="var(--color-ink)" strokeWidth={whole ? 1.2 : 0.8} />
+                {whole && x(t) + 34 < size.width && (
+                  <text x={x(t) + 4} y={28} fontSize="13" fontWeight="600" fill="var(--color-ink)">
+                    {unit.write(t)}
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          {view.sheet ? (
+            <path d={ring(view.sheet, x, y)} fill="var(--color-linen)" stroke="var(--color-ink)" strokeWidth="1.6" />
+          ) : (
+            <rect x={x(0)} y={y(0)} width={along * scale} height={across * scale} fill="var(--color-linen)" />
+          )}
+          {!view.sheet && (
+            <>
+              <path
+                d={`M${x(0)} ${y(0)}h${along * scale}`}
+                stroke="var(--color-ink)"
+                strokeWidth="2"
+                strokeDasharray={view.folded ? '12 4 2 4' : undefined}
+              />
+              <path d={`M${x(0)} ${y(across)}h${along * scale}`} stroke="var(--color-ink)" strokeWidth="2" />
+              <text x={x(0) + 2} y={y(across) + 18} fontSize="13" fill="var(--color-soft)">
+                {view.folded ? 'selvedges; the fold lies above' : 'selvedge'}
+              </text>
+            </>
+          )}
+          {shown.map((p) => (
+            <PieceOnCloth
+              key={nameOf(p)}
+              piece={p}
+              draft={draft}
+              x={x}
+              y={y}
+              scale={scale}
+              picked={picked === nameOf(p)}
+              onDown={(e) => begin(e, p)}
+              onMove={move}
+              onUp={end}
+              onKey={(e) => key(e, p)}
+              onFocus={() => props.pick(nameOf(p))}
+            />
+          ))}
+          {!view.sheet && (
+            <g>
+              <path d={`M${x(length)} ${y(0) - 6}V${y(across) + 8}`} stroke="var(--color-crimson)" strokeWidth="1.8" />
+              <text
+                x={x(length)}
+                y={y(across) + 22}
+                fontSize="14"
+                fontWeight="600"
+                textAnchor="end"
+                fill="var(--color-crimson)"
+              >
+                cut here: {unit.write(length)}
+              </text>
+            </g>
+          )}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+function ring(places: number[][], x: (mm: number) => number, y: (mm: number) => number): string {
+  return `${places.map((p, i) => `${i ? 'L' : 'M'}${x(p[0] as number).toFixed(1)} ${y(p[1] as number).toFixed(1)}`).join('')}Z`;
+}
+
+function PieceOnCloth(props: {
+  piece: Laid;
+  draft: Draft;
+  x: (mm: number) => number;
+  y: (mm: number) => number;
+  scale: number;
+  picked: boolean;
+  onDown: (e: PointerEvent) => void;
+  onMove: (e: PointerEvent) => void;
+  onUp: () => void;
+  onKey: (e: React.KeyboardEvent) => void;
+  onFocus: () => void;
+}) {
+  const { piece, x, y } = props;
+  const drawn = piece.garment === '' ? props.draft.pieces.find((p) => p.id === piece.piece) : undefined;
+  const name = drawn?.name ?? piece.piece;
+  const { tone } = toneOf(piece.piece);
+  const [left, top, right, bottom] = bounds(piece.outline);
+  const m = piece.move as number[];
+  const to: Project = (p) => {
+    const [px, py] = [p[0] as number, p[1] as number];
+    return [
+      x((m[0] as number) * px + (m[1] as number) * py + (m[4] as number)),
+      y((m[2] as number) * px + (m[3] as number) * py + (m[5] as number)),
+    ];
+  };
+  const whole = drawn?.onFold && !piece.onFold;
+  const wide = (right - left) * props.scale;
+  const tall = (bottom - top) * props.scale;
+  const letters = Math.floor((wide - 10) / 7.4);
+  const grain = drawn?.grain.map((p) => to(p));
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a shape within a drawing cannot be a button element
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={props.picked}
+      aria-label={`${name}, ${piece.copy}`}
+      className="cursor-grab outline-none [&:focus-visible_path:first-child]:stroke-[4]"
+      onPointerDown={props.onDown}
+      onPointerMove={props.onMove}
+      onPointerUp={props.onUp}
+      onPointerCancel={props.onUp}
+      onKeyDown={props.onKey}
+      onFocus={props.onFocus}
+    >
+      <path
+        d={ring(piece.outline, x, y)}
+        fill="var(--color-card)"
+        stroke={props.picked ? 'var(--color-brass)' : `var(--color-${tone})`}
+        strokeWidth={props.picked ? 3.4 : 2}
+      />
+      {drawn && !whole && (
+        <path
+          d={path(drawn.sewLine, to)}
+          fill="none"
+          stroke={`var(--color-${tone})`}
+          strokeWidth="1"
+          strokeDasharray="5 4"
+          pointerEvents="none"
+        />
+      )}
+      {grain && !whole && wide > 90 && tall > 44 && (
+        <path
+          d={`M${grain[0]?.join(' ')}L${grain[1]?.join(' ')}`}
+          stroke="var(--color-ink)"
+          strokeWidth="1.1"
+          pointerEvents="none"
+        />
+      )}
+      {letters > 3 && tall > 15 && (
+        <text
+          x={x((left + right) / 2)}
+          y={y((top + bottom) / 2) + (grain && wide > 90 && tall > 44 ? -6 : 5)}
+          textAnchor="middle"
+          fontSize={Math.min(15, Math.max(11, tall - 4))}
+          fontWeight="600"
+          fill={`var(--color-${tone})`}
+          stroke="var(--color-card)"
+          strokeWidth="4"
+          paintOrder="stroke"
+          pointerEvents="none"
+        >
+          {name.length <= letters ? name : `${name.slice(0, letters - 1)}…`}
+        </text>
+      )}
+    </g>
+  );
+}
