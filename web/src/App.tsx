@@ -17,6 +17,7 @@ const Compare = lazy(async () => ({ default: (await import('./compare/Compare'))
 const BenchSheet = lazy(async () => ({ default: (await import('./bench/BenchSheet')).BenchSheet }));
 const FitStation = lazy(async () => ({ default: (await import('./fit/FitStation')).FitStation }));
 const CutStation = lazy(async () => ({ default: (await import('./cut/CutStation')).CutStation }));
+const FullSize = lazy(async () => ({ default: (await import('./table/FullSize')).FullSize }));
 const MakeStation = lazy(async () => ({ default: (await import('./make/MakeStation')).MakeStation }));
 
 export function App() {
@@ -51,6 +52,7 @@ export function App() {
           <Route path="bench" element={<BenchSheet />} />
           <Route path="fit" element={<FitStation />} />
           <Route path="cut" element={<CutStation />} />
+          <Route path="full-size" element={<FullSize />} />
           <Route path="make" element={<MakeStation />} />
           <Route index element={<Navigate to="draft" replace />} />
         </Route>

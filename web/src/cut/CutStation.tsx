@@ -96,6 +96,13 @@ export function CutStation() {
                   <PrintLink href={`/api/tickets/${id}/pattern.svg?days=${unit.days}`}>
                     Drawing in real units (SVG)
                   </PrintLink>
+                  <PrintLink href={`/api/tickets/${id}/pattern.dxf?days=${unit.days}`}>
+                    Pieces as blocks (DXF)
+                  </PrintLink>
+                  <PrintLink href={`/api/tickets/${id}/plot.hpgl?days=${unit.days}`}>
+                    For a roll plotter (HP-GL)
+                  </PrintLink>
+                  <PrintLink href={`/api/tickets/${id}/cutlist.csv`}>Cut list (CSV)</PrintLink>
                 </section>
                 <Card title="Before you cut">
                   Print at full size, not “fit to page”, and lay a tape on the test squares: 5 cm and 2 in. Shears and

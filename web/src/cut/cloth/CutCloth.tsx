@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { answered, api, type Problem, problemOf, type Views } from '../../api/client';
 import { useSavings, useTickets } from '../../api/queries';
-import { Button } from '../../kit/Button';
+import { Button, ButtonLink } from '../../kit/Button';
 import { LengthInput } from '../../kit/LengthInput';
 import { Segmented } from '../../kit/Segmented';
 import { Waiting } from '../../kit/Waiting';
 import { INCH } from '../../tape/reader';
 import { useUnit } from '../../tape/unit';
 import type { TicketWork } from '../../tickets/TicketDesk';
+import { PrintLink } from '../PrintLink';
 import { ClothTable } from './ClothTable';
 import { Remnant } from './Remnant';
 import { type ClothLay, nameOf, useClothLay } from './useClothLay';
@@ -178,6 +179,21 @@ function ToBuy(props: { work: TicketWork; lay: ClothLay; layer: string; width: n
           </p>
         )}
       </section>
+      <div className="grid grid-cols-2 gap-2">
+        <PrintLink
+          look="main"
+          href={`/api/tickets/${work.id}/print.pdf?paper=${localStorage.getItem('plumb.paper') ?? 'a4'}&days=${unit.days}`}
+        >
+          Print full size
+        </PrintLink>
+        <ButtonLink to={`/tickets/${work.id}/full-size`}>On the table</ButtonLink>
+        <PrintLink href={`/api/tickets/${work.id}/cutlist.csv`}>Cut list</PrintLink>
+        <PrintLink
+          href={`/api/tickets/${work.id}/lay.pdf?layer=${layer}&unit=${unit.shown}&mark=${unit.mark === ',' ? 'comma' : 'point'}&days=${unit.days}`}
+        >
+          Lay sheet
+        </PrintLink>
+      </div>
       <Copies lay={lay} />
       <section className="flex flex-col gap-2">
         <h3 className="font-semibold text-lead">What would save</h3>

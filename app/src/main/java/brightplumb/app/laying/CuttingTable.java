@@ -17,6 +17,7 @@ import brightplumb.core.garment.Lays;
 import brightplumb.core.garment.Lays.Asked;
 import brightplumb.core.garment.Lays.Cutting;
 import brightplumb.core.garment.Longest;
+import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
@@ -137,7 +138,7 @@ public class CuttingTable {
     }
 
     /** The lay of a ticket with the drafted garment, for those who print it. */
-    public record Laid(Lay lay, Drafted drafted, Cloth cloth, String layer) {}
+    public record Laid(Lay lay, Drafted drafted, String layer, double buy) {}
 
     /** A ticket's lay as it stands. */
     public Laid laid(UUID workroom, UUID id, String layer) {
@@ -145,8 +146,9 @@ public class CuttingTable {
         Ready ready = ready(workroom, id, set, null);
         boolean byHand = set.placements() != null && ready.hash().equals(set.hash());
         Lay lay = byHand ? laidByHand(ready, set) : found(ready);
+        boolean there = lay.ground() instanceof Ground.Remnant;
         return new Laid(
-                lay, ready.drafted(), ready.cloth(), ready.asked().layer().id());
+                lay, ready.drafted(), ready.asked().layer().id(), there ? 0 : Lays.buy(lay.length(), ready.cloth()));
     }
 
     private static Lay found(Ready ready) {

@@ -2,6 +2,7 @@ package brightplumb.app.printing;
 
 import brightplumb.app.account.Member;
 import brightplumb.app.drafting.PreviewRequest;
+import brightplumb.app.laying.CuttingTable;
 import brightplumb.app.making.MakingRoom;
 import brightplumb.app.tickets.RevisionView;
 import brightplumb.app.tickets.Revisions;
@@ -15,11 +16,15 @@ import brightplumb.core.garment.Notions;
 import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Unit;
+import brightplumb.formats.csv.CutListCsv;
+import brightplumb.formats.dxf.DxfWriter;
 import brightplumb.formats.pdf.BenchPdf;
+import brightplumb.formats.pdf.LayPdf;
 import brightplumb.formats.pdf.MakingPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.pdf.Tiling;
+import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.PatternSheet;
@@ -69,9 +74,12 @@ class PrintingController {
     private final TicketDrafts drafts;
     private final Revisions revisions;
     private final MakingRoom making;
+    private final CuttingTable table;
 
-    PrintingController(Tickets tickets, TicketDrafts drafts, Revisions revisions, MakingRoom making) {
+    PrintingController(
+            Tickets tickets, TicketDrafts drafts, Revisions revisions, MakingRoom making, CuttingTable table) {
         this.making = making;
+        this.table = table;
         this.tickets = tickets;
         this.drafts = drafts;
         this.revisions = revisions;
@@ -130,6 +138,27 @@ class PrintingController {
         return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", order of making", "pdf");
     }
 
+    /** The lay of a ticket on one of its cloths, to be followed at the table. */
+    @GetMapping(value = "/lay.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> lay(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "shell") String layer,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "in") String unit,
+            @RequestParam(defaultValue = "comma") String mark,
+            @RequestParam(defaultValue = "day") String days) {
+        PaperSize size = page(paper);
+        Spoken spoken = spoken(unit, mark);
+        TicketView ticket = tickets.require(member.workroom(), id);
+        TitleBlock title = standing(member, ticket, DayStyle.of(days)).title();
+        CuttingTable.Laid laid = table.laid(member.workroom(), id, layer);
+        Map<String, String> names = new TreeMap<>();
+        laid.drafted().pieces().forEach(p -> names.put(p.piece().id().toString(), p.name()));
+        byte[] pdf = LayPdf.write(laid.lay(), laid.layer(), laid.buy(), names, title, size, spoken);
+        return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", lay", "pdf");
+    }
+
     @GetMapping(value = "/pattern.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(
             @AuthenticationPrincipal Member member,
@@ -142,6 +171,47 @@ class PrintingController {
                 MediaType.valueOf("image/svg+xml"),
                 sheet.title().garment(),
                 "svg");
+    }
+
+    @GetMapping(value = "/pattern.dxf", produces = "image/vnd.dxf")
+    ResponseEntity<byte[]> dxf(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "day") String days,
+            @RequestParam(required = false) Integer revision) {
+        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
+        return file(
+                DxfWriter.write(sheet).getBytes(StandardCharsets.US_ASCII),
+                MediaType.valueOf("image/vnd.dxf"),
+                sheet.title().garment(),
+                "dxf");
+    }
+
+    @GetMapping(value = "/plot.hpgl", produces = "application/vnd.hp-hpgl")
+    ResponseEntity<byte[]> plot(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "day") String days,
+            @RequestParam(required = false) Integer revision) {
+        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
+        return file(
+                PlotWriter.write(sheet).getBytes(StandardCharsets.US_ASCII),
+                MediaType.valueOf("application/vnd.hp-hpgl"),
+                sheet.title().garment(),
+                "hpgl");
+    }
+
+    /** The cut list of a ticket as it stands. */
+    @GetMapping(value = "/cutlist.csv", produces = "text/csv")
+    ResponseEntity<byte[]> cutList(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+        TicketView ticket = tickets.require(member.workroom(), id);
+        Drafted drafted =
+                Drafting.draft(drafts.request(member.workroom(), ticket).read());
+        return file(
+                CutListCsv.write(drafted.pieces()).getBytes(StandardCharsets.UTF_8),
+                new MediaType("text", "csv", StandardCharsets.UTF_8),
+                ticket.name() + ", cut list",
+                "csv");
     }
 
     @GetMapping("/pages")

@@ -1,0 +1,2 @@
+/** Lists as comma-separated values. */
+package brightplumb.formats.csv;

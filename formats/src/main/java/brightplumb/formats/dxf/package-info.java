@@ -1,0 +1,2 @@
+/** Patterns as DXF, an exchange standard for drawings. */
+package brightplumb.formats.dxf;

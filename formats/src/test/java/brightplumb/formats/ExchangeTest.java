@@ -1,0 +1,105 @@
+package brightplumb.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.formats.csv.CutListCsv;
+import brightplumb.formats.dxf.DxfWriter;
+import brightplumb.formats.plot.PlotWriter;
+import brightplumb.formats.sheet.Ink;
+import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.TitleBlock;
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+
+/** Files that other machines read: pairs of DXF and strokes of HP-GL are read back as their published formats say (from memory). */
+class ExchangeTest {
+
+    private static final TitleBlock TITLE = new TitleBlock("Line", "Nobody", "House", "test", "today", "");
+
+    private static PatternSheet line(double from, double to) {
+        Ink line = new Ink.Stroke("ruler.cut", Ink.Pen.CUT, List.of(new Line(Point.of(from, 30), Point.of(to, 30))));
+        return new PatternSheet(List.of(line), Map.of("ruler", Point.of(from, 30)), 540, 60, TITLE);
+    }
+
+    private record Pair(int code, String value) {}
+
+    private static List<Pair> pairs(PatternSheet sheet) {
+        String[] lines = DxfWriter.write(sheet).split("\r\n");
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i + 1 < lines.length; i += 2) {
+            pairs.add(new Pair(Integer.parseInt(lines[i].strip()), lines[i + 1]));
+        }
+        return pairs;
+    }
+
+    @Test
+    void one_dxf_unit_is_one_millimetre_and_y_grows_upward() {
+        List<Pair> pairs = pairs(line(20, 520));
+        List<Double> x = new ArrayList<>();
+        List<Double> y = new ArrayList<>();
+        for (int i = 0; i < pairs.size(); i++) {
+            if (pairs.get(i).equals(new Pair(0, "VERTEX"))) {
+                x.add(Double.parseDouble(pairs.get(i + 2).value()));
+                y.add(Double.parseDouble(pairs.get(i + 3).value()));
+            }
+        }
+        assertThat(x.get(1) - x.get(0)).isCloseTo(500, within(1e-3));
+        assertThat(y).allSatisfy(at -> assertThat(at).isCloseTo(30, within(1e-3)));
+    }
+
+    @Test
+    void a_dxf_has_a_block_for_each_piece_inserted_once_and_a_layer_for_each_kind_of_line() {
+        PatternSheet skirt = Patterns.skirt("Nobody");
+        List<Pair> pairs = pairs(skirt);
+        long blocks = pairs.stream().filter(new Pair(0, "BLOCK")::equals).count();
+        assertThat(blocks).isEqualTo(skirt.places().size());
+        assertThat(pairs.stream().filter(new Pair(0, "INSERT")::equals).count()).isEqualTo(blocks);
+        assertThat(pairs).contains(new Pair(2, "CUT"), new Pair(2, "SEW"), new Pair(2, "FRONT"), new Pair(0, "EOF"));
+        assertThat(DxfWriter.write(skirt)).isASCII();
+        for (String section : List.of("HEADER", "TABLES", "BLOCKS", "ENTITIES")) {
+            assertThat(pairs.stream().filter(new Pair(2, section)::equals)).hasSize(1);
+        }
+        assertThat(pairs.stream().filter(new Pair(0, "SECTION")::equals).count())
+                .isEqualTo(pairs.stream().filter(new Pair(0, "ENDSEC")::equals).count());
+    }
+
+    @Test
+    void forty_units_of_a_plot_are_a_millimetre_and_the_pen_is_up_between_strokes() {
+        String plot = PlotWriter.write(line(20, 520));
+        assertThat(plot).startsWith("IN;").contains("SP1;").endsWith("PU;SP0;\n");
+        String stroke =
+                plot.lines().filter(l -> l.startsWith("PU8")).findFirst().orElseThrow();
+        assertThat(stroke).isEqualTo("PU800,1200;PD20800,1200;");
+        String skirt = PlotWriter.write(Patterns.skirt("Åse"));
+        assertThat(skirt).isASCII();
+        assertThat(skirt.lines().filter(l -> l.contains("PD"))).allMatch(l -> l.startsWith("PU"));
+    }
+
+    @Test
+    void the_cut_list_has_a_line_for_each_piece_with_what_it_takes() throws IOException {
+        var pieces = Patterns.drafted("straight-skirt").pieces();
+        List<CSVRecord> rows = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new StringReader(CutListCsv.write(pieces)))
+                .getRecords();
+        assertThat(rows).hasSameSizeAs(pieces);
+        for (int i = 0; i < rows.size(); i++) {
+            CSVRecord row = rows.get(i);
+            assertThat(row.get("piece")).isEqualTo(pieces.get(i).piece().id().toString());
+            double box = Double.parseDouble(row.get("across_mm")) * Double.parseDouble(row.get("along_mm")) / 100;
+            assertThat(Double.parseDouble(row.get("area_cm2"))).isBetween(box * 0.3, box * 1.001 + 0.1);
+        }
+    }
+}

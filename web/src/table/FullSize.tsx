@@ -1,0 +1,297 @@
+import { type PointerEvent, useCallback, useMemo, useRef, useState } from 'react';
+import type { Draft, Piece, Views } from '../api/client';
+import { useLay } from '../api/queries';
+import { Button, ButtonLink } from '../kit/Button';
+import { useKeys } from '../kit/keys';
+import { Segmented } from '../kit/Segmented';
+import { Waiting } from '../kit/Waiting';
+import { boxOf, type Project, path } from '../paper/geometry';
+import { useSize } from '../paper/useSize';
+import { readTape } from '../tape/reader';
+import { useUnit } from '../tape/unit';
+import { useTicketWork } from '../tickets/TicketDesk';
+import { keepScale, keptScale, MARKS, scaleOf, screenName } from './screen';
+
+/** An arrow moves the pattern by so much, mm; with Shift by the finer. */
+const STEP = 50;
+const FINE = 5;
+
+const GROUNDS = {
+  light: { paper: 'var(--color-white)', ink: 'var(--color-ink)', second: 'var(--color-soft)' },
+  dark: { paper: 'var(--color-ink)', ink: 'var(--color-white)', second: 'var(--color-tape)' },
+} as const;
+
+/** The pattern at true size on a screen, or thrown on the table: piece by piece, or as it lies on the cloth. */
+export function FullSize() {
+  const work = useTicketWork();
+  const name = screenName(window.screen, window.devicePixelRatio);
+  const [scale, setScale] = useState(() => keptScale(localStorage, name));
+  const [setting, setSetting] = useState(scale === null);
+  if (!work.draft) return <Waiting error={work.error ?? work.fault} again={() => work.refetch()} />;
+  if (setting || scale === null) {
+    return (
+      <Tape
+        before={scale}
+        done={(found) => {
+          keepScale(localStorage, name, found);
+          setScale(found);
+          setSetting(false);
+        }}
+      />
+    );
+  }
+  return <AtTrueSize draft={work.draft} scale={scale} measure={() => setSetting(true)} />;
+}
+
+/** Two marks, and what a tape reads between them. */
+function Tape({ before, done }: { before: number | null; done: (scale: number) => void }) {
+  const unit = useUnit();
+  const [typed, setTyped] = useState(before === null ? '' : unit.write(MARKS / before));
+  const [fault, setFault] = useState<string | null>(null);
+  const keep = () => {
+    const read = readTape(typed, unit.shown);
+    const scale = read.ok ? scaleOf(read.mm) : null;
+    if (!read.ok) setFault(read.why);
+    else if (scale === null) setFault('The marks are between 3 cm and 3 m apart');
+    else done(scale);
+  };
+  return (
+    <main className="flex min-h-dvh flex-col items-center justify-center gap-6 bg-calico px-5">
+      <h1 className="font-semibold text-title">Lay a tape on the two marks</h1>
+      <svg width={MARKS + 40} height={70} role="img" aria-label="Two marks to lay a tape on" data-testid="marks">
+        <path d={`M20 5v60M${MARKS + 20} 5v60M20 35h${MARKS}`} stroke="var(--color-ink)" strokeWidth="2" fill="none" />
+      </svg>
+      <form
+        className="flex items-end gap-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          keep();
+        }}
+      >
+        <label className="flex flex-col gap-1">
+          <span className="font-medium">From mark to mark it reads ({unit.shown})</span>
+          <input
+            value={typed}
+            inputMode="decimal"
+            onChange={(e) => setTyped(e.target.value)}
+            className="min-h-11 w-40 rounded-field border border-line bg-card px-3 text-lead"
+          />
+        </label>
+        <Button look="main" type="submit">
+          That is it
+        </Button>
+      </form>
+      {fault && (
+        <p role="alert" className="text-crimson">
+          {fault}
+        </p>
+      )}
+      <p className="max-w-xl text-center text-soft">
+        Once is enough: it is remembered for this screen. Where the picture is thrown on the table, lay the tape on the
+        table, and measure again whenever the beam was moved. Never look into the beam, and mind the cable on the floor.
+      </p>
+    </main>
+  );
+}
+
+type Shown = { key: string; title: string; piece: Piece; move: readonly number[] };
+
+const STAY = [1, 0, 0, 1, 0, 0] as const;
+
+function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; measure: () => void }) {
+  const work = useTicketWork();
+  const unit = useUnit();
+  const [what, setWhat] = useState<'pieces' | 'lay'>('pieces');
+  const [at, setAt] = useState(0);
+  const [ground, setGround] = useState<keyof typeof GROUNDS>('light');
+  const [thick, setThick] = useState(3);
+  const [off, setOff] = useState({ x: 0, y: 0 });
+  const [ref, size] = useSize<HTMLDivElement>();
+  const lay = useLay(work.id, 'shell', work.version, 150, what === 'lay' && work.saving === 'saved');
+  const from = useRef<{ x: number; y: number } | null>(null);
+  const piece = draft.pieces[at % draft.pieces.length];
+  const count = draft.pieces.length;
+  const go = useCallback(
+    (by: number) => {
+      setAt((n) => (n + by + count) % count);
+      setOff({ x: 0, y: 0 });
+    },
+    [count],
+  );
+  const slide = useCallback((dx: number, dy: number) => setOff((o) => ({ x: o.x + dx, y: o.y + dy })), []);
+  useKeys(
+    useMemo(
+      () =>
+        Object.fromEntries([
+          ['ArrowLeft', () => slide(STEP, 0)],
+          ['ArrowRight', () => slide(-STEP, 0)],
+          ['ArrowUp', () => slide(0, STEP)],
+          ['ArrowDown', () => slide(0, -STEP)],
+          ['h', () => slide(FINE, 0)],
+          ['l', () => slide(-FINE, 0)],
+          ['k', () => slide(0, FINE)],
+          ['j', () => slide(0, -FINE)],
+          ['n', () => go(1)],
+          ['p', () => go(-1)],
+          ['g', () => setGround((g) => (g === 'light' ? 'dark' : 'light'))],
+          ['0', () => setOff({ x: 0, y: 0 })],
+        ]),
+      [go, slide],
+    ),
+  );
+  const look = GROUNDS[ground];
+  const shown: Shown[] =
+    what === 'pieces'
+      ? piece
+        ? [{ key: piece.id, title: piece.name, piece, move: STAY }]
+        : []
+      : (lay.data?.lay.placements ?? []).flatMap((p: Views['PlacementView']) => {
+          const drawn = draft.pieces.find((d) => d.id === p.piece);
+          return drawn ? [{ key: `${p.piece}${p.copy}`, title: drawn.name, piece: drawn, move: p.move }] : [];
+        });
+  const box = what === 'pieces' && piece ? boxOf(piece.cutLine) : { left: 0, top: 0 };
+  const place = (x: number, y: number): [number, number] => [
+    (x - box.left + 15 + off.x) * scale,
+    (y - box.top + 15 + off.y) * scale,
+  ];
+  const drag = (e: PointerEvent) => {
+    if (!from.current) return;
+    slide((e.clientX - from.current.x) / scale, (e.clientY - from.current.y) / scale);
+    from.current = { x: e.clientX, y: e.clientY };
+  };
+  return (
+    <main className="flex h-dvh flex-col" style={{ background: look.paper }}>
+      <div className="flex flex-wrap items-center gap-3 border-line border-b bg-calico px-4 py-2">
+        <ButtonLink to={`/tickets/${work.id}/cut?view=cloth`}>Back to the cloth</ButtonLink>
+        <Segmented
+          label="What is shown"
+          value={what}
+          options={[
+            { id: 'pieces', title: 'Piece by piece' },
+            { id: 'lay', title: 'The lay' },
+          ]}
+          onChange={(w) => {
+            setWhat(w);
+            setOff({ x: 0, y: 0 });
+          }}
+        />
+        {what === 'pieces' && piece && (
+          <>
+            <Button onClick={() => go(-1)} aria-label="The piece before">
+              ‹
+            </Button>
+            <h1 className="min-w-32 text-center font-semibold text-lead">{piece.name}</h1>
+            <Button onClick={() => go(1)} aria-label="The next piece">
+              ›
+            </Button>
+          </>
+        )}
+        <span className="ml-auto flex items-center gap-2">
+          <Segmented
+            label="Lines"
+            value={String(thick)}
+            options={[
+              { id: '2', title: 'Thin' },
+              { id: '3', title: 'Plain' },
+              { id: '6', title: 'Thick' },
+            ]}
+            onChange={(t) => setThick(Number(t))}
+          />
+          <Segmented
+            label="Ground"
+            value={ground}
+            options={[
+              { id: 'light', title: 'Light' },
+              { id: 'dark', title: 'Dark' },
+            ]}
+            onChange={setGround}
+          />
+          <Button onClick={measure}>Measure the screen</Button>
+        </span>
+      </div>
+      <div
+        ref={ref}
+        className="relative min-h-0 flex-1 cursor-grab touch-none overflow-hidden"
+        onPointerDown={(e) => {
+          e.currentTarget.setPointerCapture(e.pointerId);
+          from.current = { x: e.clientX, y: e.clientY };
+        }}
+        onPointerMove={drag}
+        onPointerUp={() => {
+          from.current = null;
+        }}
+      >
+        {size.width > 0 && (
+          <svg
+            width={size.width}
+            height={size.height}
+            role="img"
+            aria-label={what === 'pieces' ? `${piece?.name ?? ''} at true size` : 'The lay at true size'}
+          >
+            {shown.map((s) => {
+              const m = s.move as number[];
+              const to: Project = (p) => {
+                const [x, y] = [p[0] as number, p[1] as number];
+                return place(
+                  (m[0] as number) * x + (m[1] as number) * y + (m[4] as number),
+                  (m[2] as number) * x + (m[3] as number) * y + (m[5] as number),
+                );
+              };
+              const [gx, gy] = to(s.piece.grain[0] ?? [0, 0]);
+              const [hx, hy] = to(s.piece.grain[1] ?? [0, 0]);
+              return (
+                <g key={s.key} fill="none" stroke={look.ink} strokeLinejoin="round">
+                  <path d={path(s.piece.cutLine, to)} strokeWidth={thick} data-testid="cut-line" />
+                  <path
+                    d={path(s.piece.sewLine, to)}
+                    strokeWidth={thick * 0.6}
+                    strokeDasharray="14 8"
+                    stroke={look.second}
+                  />
+                  <path d={`M${gx} ${gy}L${hx} ${hy}`} strokeWidth={thick * 0.5} />
+                  {s.piece.darts.map((d) => {
+                    const [one, other] = d.legs.map((l) => to(l));
+                    return (
+                      <path
+                        key={d.point.join()}
+                        d={`M${one?.join(' ')}L${to(d.point).join(' ')}L${other?.join(' ')}`}
+                        strokeWidth={thick * 0.6}
+                        strokeDasharray="8 6"
+                      />
+                    );
+                  })}
+                  {s.piece.marks.map((mark) => {
+                    const [x, y] = to(mark.at);
+                    const end = to([
+                      (mark.at[0] as number) + 7 * (mark.direction[0] as number),
+                      (mark.at[1] as number) + 7 * (mark.direction[1] as number),
+                    ]);
+                    return mark.kind === 'drill' ? (
+                      <circle key={mark.at.join()} cx={x} cy={y} r={thick * 1.6} />
+                    ) : (
+                      <path key={mark.at.join()} d={`M${x} ${y}L${end.join(' ')}`} strokeWidth={thick * 0.8} />
+                    );
+                  })}
+                  <text
+                    x={(gx + hx) / 2 + 14}
+                    y={(gy + hy) / 2}
+                    fill={look.ink}
+                    stroke="none"
+                    fontSize="22"
+                    fontWeight="600"
+                  >
+                    {s.title}, {s.piece.label[1]}
+                  </text>
+                </g>
+              );
+            })}
+          </svg>
+        )}
+        <p className="absolute right-4 bottom-3 rounded-field px-2" style={{ color: look.ink, background: look.paper }}>
+          Arrows move it by {unit.writeUnit(STEP)}, h j k l by {unit.writeUnit(FINE)}, 0 puts it back; n and p take the
+          next and the last piece, g turns the ground
+        </p>
+      </div>
+    </main>
+  );
+}
