@@ -167,7 +167,7 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
           label="What is shown"
           value={what}
           options={[
-            { id: 'pieces', title: 'Piece by piece' },
+            { id: 'pieces', title: 'Pieces' },
             { id: 'lay', title: 'The lay' },
           ]}
           onChange={(w) => {

@@ -74,7 +74,8 @@ public final class LayPdf {
 
     private static String figures(Lay lay, String cloth, double buy, Spoken spoken) {
         String unit = spoken.unit() == Unit.INCH ? "in" : "cm";
-        return cloth + ", " + said(lay.ground().across() * lay.ground().layers(), spoken) + " " + unit + " wide, "
+        return Character.toUpperCase(cloth.charAt(0)) + cloth.substring(1) + ", "
+                + said(lay.ground().across() * lay.ground().layers(), spoken) + " " + unit + " wide, "
                 + (lay.ground().folded() ? "folded" : "open") + ": " + said(lay.length(), spoken) + " " + unit
                 + " used, "
                 + Math.round(lay.use() * 100) + " % of it" + (buy > 0 ? "; buy " + said(buy, spoken) + " " + unit : "")
