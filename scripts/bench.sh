@@ -2,7 +2,7 @@
 
 bench() {
   local what=${1:-all}
-  case $what in all | core | preview | redraw | start | print | load) ;; *) fail "there is no benchmark $what: core, preview, redraw, start, print, load" ;; esac
+  case $what in all | core | lay | preview | redraw | start | print | load) ;; *) fail "there is no benchmark $what: core, lay, preview, redraw, start, print, load" ;; esac
   need_build_tools
   need_postgres
   need_chromium
@@ -18,7 +18,8 @@ bench() {
   if [ $what = core ] || [ $what = all ]; then
     bench_core
   fi
-  [ $what = core ] || [ $what = start ] && return
+  if [ $what = lay ] || [ $what = all ]; then measure brightplumb.bench.LayBench; fi
+  case $what in core | start | lay) return ;; esac
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable
   PLUMB_TEST_PG_PORT=$(sed -n 4p "$CLUSTER/postmaster.pid" 2>/dev/null || as_pg sed -n 4p "$CLUSTER/postmaster.pid")
   export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD

@@ -45,6 +45,8 @@ export function CutStation() {
   );
   const pages = usePages(id, paper, work.version, work.measured && work.ticket !== null);
   const draft = work.draft;
+  const [lines, setLines] = useState<'both' | 'cut' | 'sew'>('both');
+  const [model, setModel] = useState<'full' | '2' | '4'>('full');
   const [search, setSearch] = useSearchParams();
   const view: View = VIEWS.find((v) => v.id === search.get('view'))?.id ?? 'pieces';
   const choose = (p: Paper) => {
@@ -85,13 +87,36 @@ export function CutStation() {
                 <section className="flex flex-col gap-2.5">
                   <h2 className="font-semibold text-title">Print room</h2>
                   <Segmented label="Paper" value={paper} options={[...PAPERS]} onChange={choose} />
+                  <Segmented
+                    label="Lines"
+                    value={lines}
+                    options={[
+                      { id: 'both', title: 'Both lines' },
+                      { id: 'cut', title: 'Cut' },
+                      { id: 'sew', title: 'Sewn' },
+                    ]}
+                    onChange={setLines}
+                  />
+                  <Segmented
+                    label="Size"
+                    value={model}
+                    options={[
+                      { id: 'full', title: 'Full size' },
+                      { id: '2', title: 'Half' },
+                      { id: '4', title: 'Quarter' },
+                    ]}
+                    onChange={setModel}
+                  />
                   <p className="text-soft">
                     {pages.data.pages.length === 1
                       ? 'One page, and one with the test squares.'
                       : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
                   </p>
-                  <PrintLink look="main" href={`/api/tickets/${id}/print.pdf?paper=${paper}&days=${unit.days}`}>
-                    Print full size
+                  <PrintLink
+                    look="main"
+                    href={`/api/tickets/${id}/print.pdf?paper=${paper}&days=${unit.days}&lines=${lines}${model === 'full' ? '' : `&model=${model}`}`}
+                  >
+                    {model === 'full' ? 'Print full size' : 'Print a model'}
                   </PrintLink>
                   <PrintLink href={`/api/tickets/${id}/pattern.svg?days=${unit.days}`}>
                     Drawing in real units (SVG)

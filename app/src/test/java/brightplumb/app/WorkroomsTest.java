@@ -70,6 +70,9 @@ class WorkroomsTest {
         if (path.endsWith("/making")) {
             return "{\"habit\":\"sides-last\"}";
         }
+        if (path.endsWith("/lay")) {
+            return "{\"copies\":2}";
+        }
         if (path.endsWith("/steps/{step}")) {
             return "{\"done\":true}";
         }

@@ -3,13 +3,18 @@ package brightplumb.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.formats.csv.CutListCsv;
 import brightplumb.formats.dxf.DxfWriter;
+import brightplumb.formats.pdf.PaperSize;
+import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.sheet.Ink;
+import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.Shown;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.IOException;
 import java.io.StringReader;
@@ -18,6 +23,9 @@ import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** Files that other machines read: pairs of DXF and strokes of HP-GL are read back as their published formats say (from memory). */
@@ -100,6 +108,41 @@ class ExchangeTest {
             assertThat(row.get("piece")).isEqualTo(pieces.get(i).piece().id().toString());
             double box = Double.parseDouble(row.get("across_mm")) * Double.parseDouble(row.get("along_mm")) / 100;
             assertThat(Double.parseDouble(row.get("area_cm2"))).isBetween(box * 0.3, box * 1.001 + 0.1);
+        }
+    }
+
+    @Test
+    void a_print_has_a_layer_for_each_kind_of_line_and_shows_the_outline_that_was_asked() throws IOException {
+        PatternSheet skirt = Patterns.skirt("Nobody");
+        try (PDDocument document = Loader.loadPDF(TiledPdf.write(skirt, PaperSize.A0))) {
+            assertThat(document.getDocumentCatalog().getOCProperties().getGroupNames())
+                    .contains("Cut line", "Sewn line", "Labels", "Grain");
+        }
+        assertThat(Shown.CUT.of(skirt).ink().stream().map(Ink::kind))
+                .contains("cut")
+                .doesNotContain("sew");
+        assertThat(Shown.SEW.of(skirt).ink().stream().map(Ink::kind))
+                .contains("sew")
+                .doesNotContain("cut");
+        assertThat(Shown.BOTH.of(skirt)).isEqualTo(skirt);
+    }
+
+    @Test
+    void a_model_is_so_many_times_smaller_has_a_bar_and_says_what_it_is() throws IOException {
+        PatternSheet full = line(20, 520);
+        PatternSheet quarter = Model.of(full, 4);
+        List<Double> lengths = quarter.ink().stream()
+                .filter(Ink.Stroke.class::isInstance)
+                .map(i -> Curves.length(((Ink.Stroke) i).run()))
+                .toList();
+        assertThat(lengths.get(0)).as("half a metre").isCloseTo(125, within(1e-9));
+        assertThat(lengths.get(1))
+                .as("the bar for ten centimetres, with its two ends")
+                .isCloseTo(25 + 8, within(1e-9));
+        try (PDDocument document =
+                Loader.loadPDF(TiledPdf.write(Model.of(Patterns.skirt("Nobody"), 4), PaperSize.A4))) {
+            assertThat(new PDFTextStripper().getText(document)).contains(Model.WORDS);
+            assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(3);
         }
     }
 }

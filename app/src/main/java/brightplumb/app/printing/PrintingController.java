@@ -27,7 +27,9 @@ import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
+import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.Shown;
 import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
@@ -91,9 +93,17 @@ class PrintingController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
             @RequestParam(defaultValue = "day") String days,
+            @RequestParam(defaultValue = "both") String lines,
+            @RequestParam(required = false) Integer model,
             @RequestParam(required = false) Integer revision) {
-        PaperSize size = PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
-        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
+        PaperSize size = paper(paper);
+        Shown shown = Shown.of(lines).orElseThrow(() -> new Refusal("lines", "The lines are cut, sew, or both"));
+        if (model != null && model != 2 && model != 4) {
+            throw new Refusal("model", "A model is half or a quarter as large: 2 or 4");
+        }
+        PatternSheet full =
+                shown.of(asked(member, id, revision, DayStyle.of(days)).sheet());
+        PatternSheet sheet = model == null ? full : Model.of(full, model);
         return file(
                 TiledPdf.write(sheet, size),
                 MediaType.APPLICATION_PDF,

@@ -56,6 +56,16 @@ class StoredTest {
                 .isEqualTo(cloth);
     }
 
+    @Test
+    void a_cloth_from_before_prints_had_to_match_is_plain_and_washed() {
+        String kept = "{\"stretch\":0.1,\"width\":1140,\"folded\":false,\"oneWay\":true,\"drape\":\"soft\"}";
+        var cloth = stored.cloth(kept, 3);
+        assertThat(cloth.repeat()).isZero();
+        assertThat(cloth.shrinkage()).isZero();
+        assertThat(cloth.width()).isEqualTo(1140);
+        assertThat(stored.cloth(stored.write(cloth), Stored.FORMAT)).isEqualTo(cloth);
+    }
+
     @ParameterizedTest
     @MethodSource("firstRevisions")
     void a_request_from_before_drafts_and_its_pattern_comes_back_as_it_was_kept(JsonNode revision) {

@@ -89,7 +89,7 @@ public final class DxfWriter {
 
     /** What kind of line it is: CUT, SEW, MARKS. */
     private static String layer(Ink ink) {
-        return ink.group().substring(ink.group().lastIndexOf('.') + 1).toUpperCase(Locale.ROOT);
+        return ink.kind().toUpperCase(Locale.ROOT);
     }
 
     private static String block(String piece) {

@@ -24,12 +24,14 @@ public final class TiledPdf {
     private final PDFont font;
     private final PatternSheet sheet;
     private final Tiling tiling;
+    private final PdfLayers layers;
 
     private TiledPdf(PDDocument document, PDFont font, PatternSheet sheet, Tiling tiling) {
         this.document = document;
         this.font = font;
         this.sheet = sheet;
         this.tiling = tiling;
+        this.layers = PdfLayers.in(document, sheet.ink());
     }
 
     /** The sheet as a PDF for a paper size. */
@@ -120,9 +122,7 @@ public final class TiledPdf {
             out.saveGraphicsState();
             ink.clip(m, m, tiling.printedWidth(), tiling.printedHeight());
             PdfInk placed = ink.moved(m - tile.left(), m - tile.top());
-            for (Ink each : sheet.ink()) {
-                placed.draw(each);
-            }
+            layers.draw(out, placed, sheet.ink());
             out.restoreGraphicsState();
             joining(ink, tile);
             ink.text(

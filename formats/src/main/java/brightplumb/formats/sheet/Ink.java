@@ -10,6 +10,11 @@ public sealed interface Ink {
     /** The group it belongs to: {@code front.cut}, {@code front.sew}, {@code front.label}. */
     String group();
 
+    /** What kind of line or word it is, whichever piece it is on: {@code cut}, {@code sew}, {@code marks}. */
+    default String kind() {
+        return group().substring(group().lastIndexOf('.') + 1);
+    }
+
     /**
      * A drawn line.
      *
