@@ -12,7 +12,7 @@ export function Remnant({ lay }: { lay: ClothLay }) {
   const [seams, setSeams] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const text = typed ?? (there ?? []).map((p) => p.map((v) => unit.write(v)).join('; ')).join('\n');
-  const lay_ = () => {
+  const layOn = () => {
     const corners = places(text, 2);
     const avoided = seams.trim() === '' ? [] : places(seams, 4);
     if (typeof corners === 'string' || typeof avoided === 'string') {
@@ -79,7 +79,7 @@ export function Remnant({ lay }: { lay: ClothLay }) {
         </p>
       )}
       <div className="mt-2 flex gap-2">
-        <Button onClick={lay_}>Lay on it</Button>
+        <Button onClick={layOn}>Lay on it</Button>
         {there && <Button onClick={lay.forget}>Back to the bolt</Button>}
       </div>
     </details>

@@ -1,6 +1,7 @@
 package brightplumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.geometry.Curves;
@@ -10,15 +11,19 @@ import brightplumb.formats.csv.CutListCsv;
 import brightplumb.formats.dxf.DxfWriter;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.TiledPdf;
+import brightplumb.formats.plot.PlotReader;
 import brightplumb.formats.plot.PlotWriter;
+import brightplumb.formats.plot.RollPlotter;
 import brightplumb.formats.sheet.Ink;
 import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.Shown;
 import brightplumb.formats.sheet.TitleBlock;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
@@ -144,5 +149,36 @@ class ExchangeTest {
             assertThat(new PDFTextStripper().getText(document)).contains(Model.WORDS);
             assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(3);
         }
+    }
+
+    @Test
+    void a_plotter_draws_what_was_written_tells_how_far_it_is_and_can_jam() {
+        PatternSheet skirt = Patterns.skirt("Nobody");
+        String plot = PlotWriter.write(skirt);
+        double written = skirt.ink().stream()
+                .filter(Ink.Stroke.class::isInstance)
+                .mapToDouble(i -> Curves.length(((Ink.Stroke) i).run()))
+                .sum();
+        List<PlotReader.Stroke> read = PlotReader.read(plot);
+        assertThat(read.stream().mapToDouble(PlotReader.Stroke::length).sum())
+                .isCloseTo(written, within(written * 1e-3));
+        assertThat(read.stream().map(PlotReader.Stroke::word)).contains("cut 1 on fold");
+        List<Integer> told = new ArrayList<>();
+        RollPlotter plotter = RollPlotter.taking(plot);
+        RollPlotter.Plotted whole = plotter.plot(100, told::add);
+        assertThat(whole.jammed()).isFalse();
+        assertThat(told).isSorted().endsWith(100).hasSizeGreaterThan(5);
+        RollPlotter.Plotted half = plotter.plot(50, percent -> {});
+        assertThat(half.jammed()).isTrue();
+        assertThat(half.drawn()).isBetween(50, 99);
+        assertThat(half.strokes()).hasSizeLessThan(whole.strokes().size()).isNotEmpty();
+        assertThat(inked(plotter.picture(half.strokes()))).isLessThan(inked(plotter.picture(whole.strokes())));
+        assertThatThrownBy(() -> PlotReader.read("IN;ZZ3;")).hasMessageContaining("does not know ZZ");
+    }
+
+    private static long inked(BufferedImage picture) {
+        return Arrays.stream(picture.getRGB(0, 0, picture.getWidth(), picture.getHeight(), null, 0, picture.getWidth()))
+                .filter(rgb -> (rgb & 0xffffff) != 0xffffff)
+                .count();
     }
 }

@@ -326,12 +326,12 @@ class LaysTest {
     @Test
     void the_longest_that_a_cloth_gives_can_be_cut_from_it_and_more_cloth_gives_more() {
         DraftRequest skirt = plain("straight-skirt").request();
-        Longest short_ = Longest.of(skirt, WIDE, QUICK, 850);
-        Longest long_ = Longest.of(skirt, WIDE, QUICK, 1000);
-        assertThat(Lays.buy(short_.lay().length(), WIDE)).isLessThanOrEqualTo(850);
-        assertThat(short_.length()).isBetween(700.0, 850.0);
-        assertThat(long_.length()).isGreaterThan(short_.length() + 130);
-        assertThat(short_.stops()).contains("reaches the end of the cloth");
+        Longest fromLittle = Longest.of(skirt, WIDE, QUICK, 850);
+        Longest fromMore = Longest.of(skirt, WIDE, QUICK, 1000);
+        assertThat(Lays.buy(fromLittle.lay().length(), WIDE)).isLessThanOrEqualTo(850);
+        assertThat(fromLittle.length()).isBetween(700.0, 850.0);
+        assertThat(fromMore.length()).isGreaterThan(fromLittle.length() + 130);
+        assertThat(fromLittle.stops()).contains("reaches the end of the cloth");
         assertThatThrownBy(() -> Longest.of(skirt, WIDE, QUICK, 90))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("lay.along"));
     }

@@ -115,14 +115,14 @@ public final class LayPdf {
             double[] box = box(placed);
             String name = (i + 1) + " " + names.getOrDefault(placed.piece(), placed.piece());
             double room = (box[2] - box[0]) * scale;
-            String short_ = name.length() * BODY * 0.55 < room ? name : String.valueOf(i + 1);
+            String fitting = name.length() * BODY * 0.55 < room ? name : String.valueOf(i + 1);
             ink.text(
                     Point.of(
-                            LEFT + (box[0] + box[2]) / 2 * scale - short_.length() * BODY * 0.27,
+                            LEFT + (box[0] + box[2]) / 2 * scale - fitting.length() * BODY * 0.27,
                             TOP + (box[1] + box[3]) / 2 * scale + 1),
                     BODY,
                     0,
-                    short_);
+                    fitting);
         }
     }
 
