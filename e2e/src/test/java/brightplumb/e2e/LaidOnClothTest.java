@@ -98,8 +98,7 @@ class LaidOnClothTest {
                 .isVisible();
         Browser.button(page, "From this piece of cloth").click();
         assertThat(page.getByText("What stops it"))
-                .isVisible(new LocatorAssertions.IsVisibleOptions()
-                        .setTimeout(30_000));
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
     }
 
     @Test
