@@ -21,6 +21,7 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -132,6 +133,35 @@ class BenchSheetTest {
         try (PDDocument metric = Loader.loadPDF(
                 BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA))) {
             assertThat(new PDFTextStripper().getText(metric)).contains("20,3 down");
+        }
+    }
+
+    /** Where each word stands, as PDFBox reads it back. */
+    private static final class Margins extends PDFTextStripper {
+        private double rightmost;
+        private double lowest;
+
+        @Override
+        protected void processTextPosition(TextPosition text) {
+            rightmost = Math.max(rightmost, (text.getXDirAdj() + text.getWidthDirAdj()) * 25.4 / 72);
+            lowest = Math.max(lowest, text.getYDirAdj() * 25.4 / 72);
+            super.processTextPosition(text);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"classic-trousers", "straight-skirt", "shorts-block"})
+    void nothing_leaves_the_margins_and_no_few_rows_spill_onto_a_page(String cut) throws IOException {
+        BenchSheet chalk = BenchSheet.of(DrawnPattern.of(draft(cut)), true);
+        for (PaperSize paper : List.of(PaperSize.A4, PaperSize.LETTER)) {
+            byte[] pdf = BenchPdf.write(chalk, TITLE, paper, Unit.CENTIMETRE, DecimalMark.COMMA);
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                Margins margins = new Margins();
+                margins.getText(document);
+                assertThat(margins.rightmost).isLessThan(paper.width() - 11);
+                assertThat(margins.lowest).isLessThan(paper.height() - 10);
+                assertThat(document.getNumberOfPages()).isEqualTo(chalk.panels().size());
+            }
         }
     }
 

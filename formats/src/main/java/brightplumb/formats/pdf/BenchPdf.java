@@ -24,14 +24,27 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 /** The bench sheet on paper: for each piece a small numbered drawing and the distances, in the tape's own fractions. */
 public final class BenchPdf {
 
-    private static final double LEFT = 18;
+    private static final double LEFT = 16;
+    private static final double RIGHT = 12;
     private static final double TALLEST_ROW = 6.4;
-    private static final double LOWEST_ROW = 5.2;
+    private static final double LOWEST_ROW = 4.8;
     private static final double FOOT = 12;
-    private static final double DRAWING = 84;
-    private static final double DOWN = LEFT + 76;
-    private static final double OUT = LEFT + 98;
-    private static final double HOW = LEFT + 120;
+    private static final double TOP = 46;
+    private static final double BETWEEN = 12;
+    private static final double TALLEST_DRAWING = 84;
+    private static final double LEAST_DRAWING = 58;
+
+    /** Where the columns begin, mm from the left margin; those of the cut line only where it is said. */
+    private static final double WHAT = LEFT + 8;
+
+    private static final double DOWN = LEFT + 52;
+    private static final double OUT = LEFT + 68;
+    private static final double CUT_DOWN = LEFT + 89;
+    private static final double CUT_OUT = LEFT + 105;
+
+    private static final double FIGURES = 2.4;
+    private static final double WORDS = 2.2;
+    private static final double SMALL = 1.7;
 
     private final PDDocument document;
     private final PDFont font;
@@ -94,16 +107,23 @@ public final class BenchPdf {
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 PdfInk ink = new PdfInk(out, font, paper.height(), 0, 0);
                 heading(ink, panel);
-                double top = 46;
+                double top = TOP;
                 if (first) {
-                    drawing(ink, panel, top);
+                    double tall = drawingHeight(left.size());
+                    drawing(ink, panel, top, tall);
                     words(ink, panel, top);
-                    top += DRAWING + 12;
+                    top += tall + BETWEEN;
                 }
-                rows(ink, left, top);
+                rows(ink, left, top, chalked(panel));
             }
             first = false;
         }
+    }
+
+    /** As large as it may be while all rows still stand below it. */
+    private double drawingHeight(int rows) {
+        double room = paper.height() - FOOT - TOP - BETWEEN - rows * LOWEST_ROW;
+        return Math.max(LEAST_DRAWING, Math.min(TALLEST_DRAWING, room));
     }
 
     private void heading(PdfInk ink, BenchSheet.Panel panel) throws IOException {
@@ -122,7 +142,7 @@ public final class BenchPdf {
                 2.8,
                 0,
                 (chalked(panel)
-                                ? "As sewn, and in brackets the cut line. All distances in "
+                                ? "As sewn, and beside it the cut line. All distances in "
                                 : "As sewn, without allowances. All distances in ")
                         + (unit == Unit.INCH ? "inches" : "centimetres")
                         + ".");
@@ -132,14 +152,14 @@ public final class BenchPdf {
         return panel.places().stream().anyMatch(p -> p.cut() != null);
     }
 
-    private void drawing(PdfInk ink, BenchSheet.Panel panel, double top) throws IOException {
+    private void drawing(PdfInk ink, BenchSheet.Panel panel, double top, double tall) throws IOException {
         List<Segment> outline = panel.piece().sewLine();
         List<Point> points = Curves.flattened(outline, 12);
         double minX = Math.min(0, points.stream().mapToDouble(Point::x).min().orElse(0));
         double maxX = points.stream().mapToDouble(Point::x).max().orElse(1);
         double minY = Math.min(0, points.stream().mapToDouble(Point::y).min().orElse(0));
         double maxY = points.stream().mapToDouble(Point::y).max().orElse(1);
-        double scale = Math.min(DRAWING / (maxY - minY), 70 / (maxX - minX));
+        double scale = Math.min(tall / (maxY - minY), 70 / (maxX - minX));
         double x0 = LEFT + 12 - minX * scale;
         double y0 = top - minY * scale;
         ink.pen(0.15, 1.2, 1);
@@ -227,9 +247,16 @@ public final class BenchPdf {
         return lines;
     }
 
-    private void rows(PdfInk ink, List<BenchSheet.Place> left, double top) throws IOException {
-        ink.text(Point.of(DOWN, top), 2.4, 0, "down");
-        ink.text(Point.of(OUT, top), 2.4, 0, "out");
+    private void rows(PdfInk ink, List<BenchSheet.Place> left, double top, boolean chalked) throws IOException {
+        double how = chalked ? LEFT + 127 : CUT_DOWN;
+        ink.text(Point.of(DOWN, top), WORDS, 0, "down");
+        ink.text(Point.of(OUT, top), WORDS, 0, "out");
+        if (chalked) {
+            ink.text(Point.of(CUT_DOWN, top), WORDS, 0, "cut: down");
+            ink.text(Point.of(CUT_OUT, top), WORDS, 0, "out");
+        }
+        ink.pen(0.2, 0, 0);
+        ink.line(LEFT, top + 1.5, paper.width() - RIGHT, top + 1.5);
         double y = top;
         double room = paper.height() - FOOT - top;
         double row = Math.max(LOWEST_ROW, Math.min(TALLEST_ROW, room / left.size()));
@@ -237,16 +264,51 @@ public final class BenchPdf {
             BenchSheet.Place place = left.remove(0);
             y += row;
             ink.pen(0.1, 0, 0);
-            ink.line(LEFT, y + 2, paper.width() - 12, y + 2);
-            ink.text(Point.of(LEFT, y), 2.9, 0, String.valueOf(place.number()));
-            ink.text(Point.of(LEFT + 9, y), 2.6, 0, place.what());
-            ink.text(Point.of(DOWN, y), 3.1, 0, down(place.at().y()));
-            ink.text(Point.of(OUT, y), 3.1, 0, out(place.at().x()));
-            String cut = place.cut() == null
-                    ? ""
-                    : "(" + down(place.cut().y()) + ", " + out(place.cut().x()) + ") ";
-            ink.text(Point.of(HOW, y), 2.4, 0, cut + place.how());
+            ink.line(LEFT, y + 1.5, paper.width() - RIGHT, y + 1.5);
+            ink.text(Point.of(LEFT, y), FIGURES, 0, String.valueOf(place.number()));
+            ink.text(Point.of(WHAT, y), WORDS, 0, fitting(ink, place.what(), DOWN - WHAT - 1));
+            ink.text(Point.of(DOWN, y), FIGURES, 0, down(place.at().y()));
+            ink.text(Point.of(OUT, y), FIGURES, 0, out(place.at().x()));
+            if (place.cut() != null) {
+                ink.text(Point.of(CUT_DOWN, y), FIGURES, 0, down(place.cut().y()));
+                ink.text(Point.of(CUT_OUT, y), FIGURES, 0, out(place.cut().x()));
+            }
+            how(ink, how, y, place.how());
         }
+    }
+
+    /** How a point is joined: in one line, or in two small ones. */
+    private void how(PdfInk ink, double x, double y, String words) throws IOException {
+        double room = paper.width() - RIGHT - x;
+        if (ink.width(words, WORDS) <= room) {
+            ink.text(Point.of(x, y), WORDS, 0, words);
+            return;
+        }
+        if (ink.width(words, SMALL) <= room) {
+            ink.text(Point.of(x, y), SMALL, 0, words);
+            return;
+        }
+        int cut = words.length();
+        while (cut > 0
+                && (ink.width(words.substring(0, cut), SMALL) > room
+                        || cut < words.length() && words.charAt(cut) != ' ')) {
+            cut--;
+        }
+        ink.text(Point.of(x, y - 1.7), SMALL, 0, words.substring(0, cut));
+        ink.text(
+                Point.of(x, y + 0.9),
+                SMALL,
+                0,
+                fitting(ink, words.substring(cut).strip(), room));
+    }
+
+    /** The words, or as many letters as have room. */
+    private static String fitting(PdfInk ink, String words, double room) throws IOException {
+        String all = words;
+        while (!all.isEmpty() && ink.width(all, WORDS) > room) {
+            all = all.substring(0, all.length() - 1);
+        }
+        return all;
     }
 
     /** Puts each point's number just outside the drawing. */
