@@ -23,6 +23,7 @@ const PAPERS = [
   { id: 'a4', title: 'A4' },
   { id: 'letter', title: 'Letter' },
   { id: 'a0', title: 'A0' },
+  { id: 'roll', title: 'Roll' },
 ] as const;
 
 type Paper = (typeof PAPERS)[number]['id'];
@@ -43,7 +44,7 @@ export function CutStation() {
   const [paper, setPaper] = useState<Paper>(
     () => PAPERS.find((p) => p.id === localStorage.getItem('plumb.paper'))?.id ?? 'a4',
   );
-  const pages = usePages(id, paper, work.version, work.measured && work.ticket !== null);
+  const pages = usePages(id, paper === 'roll' ? 'a0' : paper, work.version, work.measured && work.ticket !== null);
   const draft = work.draft;
   const [lines, setLines] = useState<'both' | 'cut' | 'sew'>('both');
   const [model, setModel] = useState<'full' | '2' | '4'>('full');
@@ -82,7 +83,11 @@ export function CutStation() {
           ) : (
             <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
               <Pieces draft={draft} />
-              <PatternPaper draft={draft} pages={pages.data} tiled={view === 'pages' && paper !== 'a0'} />
+              <PatternPaper
+                draft={draft}
+                pages={pages.data}
+                tiled={view === 'pages' && paper !== 'a0' && paper !== 'roll'}
+              />
               <div className="flex min-h-0 flex-col gap-4 overflow-y-auto">
                 <section className="flex flex-col gap-2.5">
                   <h2 className="font-semibold text-title">Print room</h2>
@@ -108,9 +113,11 @@ export function CutStation() {
                     onChange={setModel}
                   />
                   <p className="text-soft">
-                    {pages.data.pages.length === 1
-                      ? 'One page, and one with the test squares.'
-                      : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
+                    {paper === 'roll'
+                      ? 'One page as long as the pattern, for a roll a yard wide.'
+                      : pages.data.pages.length === 1
+                        ? 'One page, and one with the test squares.'
+                        : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
                   </p>
                   <PrintLink
                     look="main"

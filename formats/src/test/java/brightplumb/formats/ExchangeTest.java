@@ -7,9 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Refusal;
 import brightplumb.formats.csv.CutListCsv;
 import brightplumb.formats.dxf.DxfWriter;
 import brightplumb.formats.pdf.PaperSize;
+import brightplumb.formats.pdf.RollPdf;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.plot.PlotReader;
 import brightplumb.formats.plot.PlotWriter;
@@ -180,5 +182,25 @@ class ExchangeTest {
         return Arrays.stream(picture.getRGB(0, 0, picture.getWidth(), picture.getHeight(), null, 0, picture.getWidth()))
                 .filter(rgb -> (rgb & 0xffffff) != 0xffffff)
                 .count();
+    }
+
+    @Test
+    void on_a_roll_the_pattern_is_one_page_at_full_size_along_it_where_it_is_wider() throws IOException {
+        PatternSheet skirt = Patterns.skirt("Nobody");
+        try (PDDocument document = Loader.loadPDF(RollPdf.write(skirt, 914.4))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            double wide = document.getPage(0).getMediaBox().getWidth() * 25.4 / 72;
+            assertThat(wide).isCloseTo(skirt.width() + 20, within(0.01));
+            assertThat(document.getPage(0).getRotation()).isEqualTo(wide > 914.4 ? 90 : 0);
+        }
+        PatternSheet wide = line(5, 2000);
+        PatternSheet stretched = new PatternSheet(wide.ink(), wide.places(), 2010, 60, TITLE);
+        try (PDDocument document = Loader.loadPDF(RollPdf.write(stretched, 914.4))) {
+            assertThat(document.getPage(0).getRotation()).isEqualTo(90);
+        }
+        assertThatThrownBy(() -> RollPdf.write(skirt, 210))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults().get(0).field()).isEqualTo("roll"));
     }
 }

@@ -22,6 +22,7 @@ import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.LayPdf;
 import brightplumb.formats.pdf.MakingPdf;
 import brightplumb.formats.pdf.PaperSize;
+import brightplumb.formats.pdf.RollPdf;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.plot.PlotWriter;
@@ -95,8 +96,12 @@ class PrintingController {
             @RequestParam(defaultValue = "day") String days,
             @RequestParam(defaultValue = "both") String lines,
             @RequestParam(required = false) Integer model,
+            @RequestParam(defaultValue = "914.4") double roll,
             @RequestParam(required = false) Integer revision) {
-        PaperSize size = paper(paper);
+        boolean onRoll = paper.equals("roll");
+        if (onRoll && !(roll >= 200 && roll <= 5000)) {
+            throw new Refusal("roll", "A roll is 20 cm to 5 m wide");
+        }
         Shown shown = Shown.of(lines).orElseThrow(() -> new Refusal("lines", "The lines are cut, sew, or both"));
         if (model != null && model != 2 && model != 4) {
             throw new Refusal("model", "A model is half or a quarter as large: 2 or 4");
@@ -105,7 +110,7 @@ class PrintingController {
                 shown.of(asked(member, id, revision, DayStyle.of(days)).sheet());
         PatternSheet sheet = model == null ? full : Model.of(full, model);
         return file(
-                TiledPdf.write(sheet, size),
+                onRoll ? RollPdf.write(sheet, roll) : TiledPdf.write(sheet, paper(paper)),
                 MediaType.APPLICATION_PDF,
                 sheet.title().garment(),
                 "pdf");
