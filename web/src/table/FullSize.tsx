@@ -261,16 +261,25 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
                     );
                   })}
                   {s.piece.marks.map((mark) => {
-                    const [x, y] = to(mark.at);
-                    const end = to([
-                      (mark.at[0] as number) + 7 * (mark.direction[0] as number),
-                      (mark.at[1] as number) + 7 * (mark.direction[1] as number),
-                    ]);
-                    return mark.kind === 'drill' ? (
-                      <circle key={mark.at.join()} cx={x} cy={y} r={thick * 1.6} />
-                    ) : (
-                      <path key={mark.at.join()} d={`M${x} ${y}L${end.join(' ')}`} strokeWidth={thick * 0.8} />
-                    );
+                    const [ax, ay] = mark.at as [number, number];
+                    if (mark.kind === 'drill') {
+                      const [x, y] = to([ax, ay]);
+                      return <circle key={mark.at.join()} cx={x} cy={y} r={thick * 1.6} />;
+                    }
+                    const [dx, dy] = mark.direction as [number, number];
+                    // One stroke in front, two behind, as they are snipped.
+                    return Array.from({ length: mark.count }, (_, i) => {
+                      const beside = (i - (mark.count - 1) / 2) * 4;
+                      const foot = [ax - dy * beside, ay + dx * beside];
+                      const end = to([(foot[0] as number) + 7 * dx, (foot[1] as number) + 7 * dy]);
+                      return (
+                        <path
+                          key={`${mark.at.join()}${beside}`}
+                          d={`M${to(foot).join(' ')}L${end.join(' ')}`}
+                          strokeWidth={thick * 0.8}
+                        />
+                      );
+                    });
                   })}
                   <text
                     x={(gx + hx) / 2 + 14}
