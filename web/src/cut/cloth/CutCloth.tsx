@@ -44,15 +44,17 @@ export function CutCloth({ work }: { work: TicketWork }) {
       <div className="flex min-h-0 flex-col gap-3">
         <div className="flex flex-wrap items-center gap-3">
           {(lay.view?.layers.length ?? 0) > 1 && (
-            <Segmented
-              label="Which cloth"
-              value={layer}
-              options={(lay.view?.layers ?? []).map((l) => ({ id: l, title: LAYERS[l] ?? l }))}
-              onChange={(l) => {
-                pick(null);
-                setLayer(l);
-              }}
-            />
+            <div className="min-w-max">
+              <Segmented
+                label="Which cloth"
+                value={layer}
+                options={(lay.view?.layers ?? []).map((l) => ({ id: l, title: LAYERS[l] ?? l }))}
+                onChange={(l) => {
+                  pick(null);
+                  setLayer(l);
+                }}
+              />
+            </div>
           )}
           {!lay.lay?.sheet && (
             <div className="ml-auto flex items-center gap-2">
