@@ -18,7 +18,6 @@ const FINE = 1;
 export function ClothTable(props: {
   lay: ClothLay;
   draft: Draft;
-  oneWay: boolean;
   picked: string | null;
   pick: (name: string | null) => void;
 }) {

@@ -87,7 +87,7 @@ export function CutCloth({ work }: { work: TicketWork }) {
         ) : !lay.lay ? (
           <Waiting error={null} again={lay.again} />
         ) : (
-          <ClothTable lay={lay} draft={draft} oneWay={cloth.oneWay} picked={picked} pick={pick} />
+          <ClothTable lay={lay} draft={draft} picked={picked} pick={pick} />
         )}
         <div className="flex min-h-14 flex-wrap items-center gap-3 rounded-card border border-line bg-card px-4 py-2">
           <p className="min-w-0 flex-1">

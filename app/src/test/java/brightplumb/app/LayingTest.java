@@ -138,6 +138,36 @@ class LayingTest {
                 .isFalse();
     }
 
+    @Test
+    void a_hands_lay_that_other_cloth_does_not_hold_is_found_anew_on_the_screen_and_on_paper_alike() {
+        JsonNode found = demo.get(path + "/lay?tries=30").json();
+        demo.put(path + "/lay", Map.of("placements", hands(found, 400)));
+        List<Double> saved = new ArrayList<>();
+        demo.get(path + "/lay/savings")
+                .json()
+                .get("items")
+                .forEach(s -> saved.add(s.get("saved").asDouble()));
+        assertThat(saved)
+                .as("against the lay that is there, not one that could be")
+                .anyMatch(s -> s > 200);
+        JsonNode ticket = demo.get(path).json();
+        demo.put(
+                path,
+                Map.of(
+                        "name",
+                        "Laid trousers",
+                        "cut",
+                        "classic-trousers",
+                        "cloth",
+                        Map.of("width", 1150, "folded", false),
+                        "version",
+                        ticket.get("version").asInt()));
+        JsonNode anew = demo.get(path + "/lay?tries=30").json();
+        assertThat(anew.get("kept").asBoolean()).isFalse();
+        assertThat(anew.get("outgrown").asBoolean()).isTrue();
+        assertThat(demo.get(path + "/lay.pdf").status()).isEqualTo(200);
+    }
+
     private static List<Map<String, Object>> hands(JsonNode view, double along) {
         List<Map<String, Object>> hands = new ArrayList<>();
         view.get("lay").get("placements").forEach(p -> {

@@ -119,22 +119,37 @@ public class CuttingTable {
     private KeptLay set(UUID workroom, UUID id, String layer) {
         tickets.require(workroom, id);
         String name = AskedLays.layer(layer).id();
-        return kept.of(workroom, id, name).orElse(new KeptLay(name, null, null, null, null, null, null, null, null));
+        return kept.of(workroom, id, name).orElse(KeptLay.unset(name));
     }
 
     TicketLayView of(Member member, UUID id, String layer, Integer tries) {
         KeptLay set = set(member.workroom(), id, layer);
         Ready ready = ready(member.workroom(), id, set, tries);
-        boolean byHand = set.placements() != null && ready.hash().equals(set.hash());
-        if (byHand) {
+        return view(ready, standing(ready));
+    }
+
+    /**
+     * A lay as it stands.
+     *
+     * @param kept whether a hand laid it so
+     * @param outgrown whether a hand had laid it, for other pieces or on other cloth
+     */
+    private record Standing(Lay lay, boolean kept, boolean outgrown) {}
+
+    /** As a hand laid it, while the pieces are those it laid and the cloth holds them so; found anew otherwise. */
+    private static Standing standing(Ready ready) {
+        KeptLay set = ready.set();
+        if (set.placements() == null) {
+            return new Standing(found(ready), false, false);
+        }
+        if (ready.hash().equals(set.hash())) {
             try {
-                return view(ready, laidByHand(ready, set), true, false);
-            } catch (Refusal outgrown) {
-                // The cloth is another than it was laid on.
-                return view(ready, found(ready), false, true);
+                return new Standing(laidByHand(ready, set), true, false);
+            } catch (Refusal otherCloth) {
+                return new Standing(found(ready), false, true);
             }
         }
-        return view(ready, found(ready), false, set.placements() != null);
+        return new Standing(found(ready), false, true);
     }
 
     /** The lay of a ticket with the drafted garment, for those who print it. */
@@ -142,10 +157,8 @@ public class CuttingTable {
 
     /** A ticket's lay as it stands. */
     public Laid laid(UUID workroom, UUID id, String layer) {
-        KeptLay set = set(workroom, id, layer);
-        Ready ready = ready(workroom, id, set, null);
-        boolean byHand = set.placements() != null && ready.hash().equals(set.hash());
-        Lay lay = byHand ? laidByHand(ready, set) : found(ready);
+        Ready ready = ready(workroom, id, set(workroom, id, layer), null);
+        Lay lay = standing(ready).lay();
         boolean there = lay.ground() instanceof Ground.Remnant;
         return new Laid(
                 lay, ready.drafted(), ready.asked().layer().id(), there ? 0 : Lays.buy(lay.length(), ready.cloth()));
@@ -171,11 +184,11 @@ public class CuttingTable {
             // What cannot be laid is refused before it is kept.
             Lay lay = found(ready);
             kept.keep(member.workroom(), id, layer, asked.of(null, null));
-            return view(ready, lay, false, false);
+            return view(ready, new Standing(lay, false, false));
         }
         Lay lay = laidByHand(ready, asked);
         kept.keep(member.workroom(), id, layer, asked.of(asked.placements(), ready.hash()));
-        return view(ready, lay, true, false);
+        return view(ready, new Standing(lay, true, false));
     }
 
     TicketLayView forget(Member member, UUID id, String layer) {
@@ -186,7 +199,12 @@ public class CuttingTable {
 
     List<SavingView> savings(Member member, UUID id, String layer) {
         Ready ready = ready(member.workroom(), id, set(member.workroom(), id, layer), null);
-        return Lays.savings(ready.garments(), ready.cloth(), ready.asked(), found(ready)).stream()
+        return Lays.savings(
+                        ready.garments(),
+                        ready.cloth(),
+                        ready.asked(),
+                        standing(ready).lay())
+                .stream()
                 .map(SavingView::of)
                 .toList();
     }
@@ -200,15 +218,15 @@ public class CuttingTable {
                 found.length(), found.stops(), LayView.of(ready.asked().layer().id(), found.lay(), ready.cloth()));
     }
 
-    private static TicketLayView view(Ready ready, Lay lay, boolean byHand, boolean outgrown) {
+    private static TicketLayView view(Ready ready, Standing standing) {
         return new TicketLayView(
                 Lays.layers(ready.drafted()).stream().map(Layer::id).toList(),
                 ready.asked().copies(),
                 ready.beside().stream()
                         .map(t -> new BesideView(t.id(), t.name(), t.personName()))
                         .toList(),
-                byHand,
-                outgrown,
-                LayView.of(ready.asked().layer().id(), lay, ready.cloth()));
+                standing.kept(),
+                standing.outgrown(),
+                LayView.of(ready.asked().layer().id(), standing.lay(), ready.cloth()));
     }
 }

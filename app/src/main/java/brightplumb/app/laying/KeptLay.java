@@ -45,7 +45,10 @@ record KeptLay(
         @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
         String hash) {
 
-    static final KeptLay NOTHING = new KeptLay(null, null, null, null, null, null, null, null, null);
+    /** A cloth on which no hand has set anything. */
+    static KeptLay unset(String layer) {
+        return new KeptLay(layer, null, null, null, null, null, null, null, null);
+    }
 
     /** Where a piece was laid: its outline begins at x and y on the cloth, mm. */
     record Hand(String garment, String piece, int copy, boolean flipped, int angle, double x, double y) {

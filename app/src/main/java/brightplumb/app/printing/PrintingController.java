@@ -40,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -180,12 +181,7 @@ class PrintingController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
-        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
-        return file(
-                SvgWriter.write(sheet).getBytes(StandardCharsets.UTF_8),
-                MediaType.valueOf("image/svg+xml"),
-                sheet.title().garment(),
-                "svg");
+        return drawing(asked(member, id, revision, DayStyle.of(days)), SvgWriter::write, "image/svg+xml", "svg");
     }
 
     @GetMapping(value = "/pattern.dxf", produces = "image/vnd.dxf")
@@ -194,12 +190,7 @@ class PrintingController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
-        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
-        return file(
-                DxfWriter.write(sheet).getBytes(StandardCharsets.US_ASCII),
-                MediaType.valueOf("image/vnd.dxf"),
-                sheet.title().garment(),
-                "dxf");
+        return drawing(asked(member, id, revision, DayStyle.of(days)), DxfWriter::write, "image/vnd.dxf", "dxf");
     }
 
     @GetMapping(value = "/plot.hpgl", produces = "application/vnd.hp-hpgl")
@@ -208,12 +199,8 @@ class PrintingController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "day") String days,
             @RequestParam(required = false) Integer revision) {
-        PatternSheet sheet = asked(member, id, revision, DayStyle.of(days)).sheet();
-        return file(
-                PlotWriter.write(sheet).getBytes(StandardCharsets.US_ASCII),
-                MediaType.valueOf("application/vnd.hp-hpgl"),
-                sheet.title().garment(),
-                "hpgl");
+        return drawing(
+                asked(member, id, revision, DayStyle.of(days)), PlotWriter::write, "application/vnd.hp-hpgl", "hpgl");
     }
 
     /** The cut list of a ticket as it stands. */
@@ -248,6 +235,12 @@ class PrintingController {
                         .map(t -> new PageView(t.name(), t.left(), t.top()))
                         .toList(),
                 places);
+    }
+
+    private static ResponseEntity<byte[]> drawing(
+            Asked asked, Function<PatternSheet, String> writer, String type, String ending) {
+        byte[] written = writer.apply(asked.sheet()).getBytes(StandardCharsets.UTF_8);
+        return file(written, MediaType.valueOf(type), asked.title().garment(), ending);
     }
 
     private static PaperSize page(String paper) {

@@ -42,15 +42,6 @@ record Outline(double[] x, double[] y) {
         return new Outline(x, y);
     }
 
-    static Outline of(Polygon polygon) {
-        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
-        List<Point> places = new ArrayList<>();
-        for (int i = 0; i + 1 < ring.length; i++) {
-            places.add(Point.of(ring[i].x, ring[i].y));
-        }
-        return through(places);
-    }
-
     static LineString line(Point from, Point to) {
         return GEOMETRY.createLineString(
                 new Coordinate[] {new Coordinate(from.x(), from.y()), new Coordinate(to.x(), to.y())});
