@@ -17,16 +17,8 @@ import { CutCloth } from './cloth/CutCloth';
 import { EdgeRow } from './EdgeRow';
 import { Notions } from './Notions';
 import { PatternPaper } from './PatternPaper';
-import { PrintLink } from './PrintLink';
-
-const PAPERS = [
-  { id: 'a4', title: 'A4' },
-  { id: 'letter', title: 'Letter' },
-  { id: 'a0', title: 'A0' },
-  { id: 'roll', title: 'Roll' },
-] as const;
-
-type Paper = (typeof PAPERS)[number]['id'];
+import { PrintRoom } from './PrintRoom';
+import { PAPERS, usePaper } from './papers';
 
 const VIEWS = [
   { id: 'pieces', title: 'Pieces' },
@@ -41,19 +33,11 @@ export function CutStation() {
   const work = useTicketWork();
   const { id } = work;
   const unit = useUnit();
-  const [paper, setPaper] = useState<Paper>(
-    () => PAPERS.find((p) => p.id === localStorage.getItem('plumb.paper'))?.id ?? 'a4',
-  );
-  const pages = usePages(id, paper === 'roll' ? 'a0' : paper, work.version, work.measured && work.ticket !== null);
+  const [paper, choose] = usePaper();
+  const pages = usePages(id, paper, work.version, work.measured && work.ticket !== null);
   const draft = work.draft;
-  const [lines, setLines] = useState<'both' | 'cut' | 'sew'>('both');
-  const [model, setModel] = useState<'full' | '2' | '4'>('full');
   const [search, setSearch] = useSearchParams();
   const view: View = VIEWS.find((v) => v.id === search.get('view'))?.id ?? 'pieces';
-  const choose = (p: Paper) => {
-    localStorage.setItem('plumb.paper', p);
-    setPaper(p);
-  };
   return (
     <TicketShell at="cut">
       {work.sheetsKnown && !work.measured ? (
@@ -79,7 +63,7 @@ export function CutStation() {
             />
           </div>
           {view === 'cloth' ? (
-            <CutCloth work={work} />
+            <CutCloth work={work} paper={paper} onPaper={choose} />
           ) : (
             <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
               <Pieces draft={draft} />
@@ -92,49 +76,15 @@ export function CutStation() {
                 <section className="flex flex-col gap-2.5">
                   <h2 className="font-semibold text-title">Print room</h2>
                   <Segmented label="Paper" value={paper} options={[...PAPERS]} onChange={choose} />
-                  <Segmented
-                    label="Lines"
-                    value={lines}
-                    options={[
-                      { id: 'both', title: 'Both lines' },
-                      { id: 'cut', title: 'Cut' },
-                      { id: 'sew', title: 'Sewn' },
-                    ]}
-                    onChange={setLines}
-                  />
-                  <Segmented
-                    label="Size"
-                    value={model}
-                    options={[
-                      { id: 'full', title: 'Full size' },
-                      { id: '2', title: 'Half' },
-                      { id: '4', title: 'Quarter' },
-                    ]}
-                    onChange={setModel}
-                  />
                   <p className="text-soft">
                     {paper === 'roll'
-                      ? 'One page as long as the pattern, for a roll a yard wide.'
+                      ? `One page ${unit.writeUnit(pages.data.height)} long, for a roll a yard wide.`
                       : pages.data.pages.length === 1
                         ? 'One page, and one with the test squares.'
                         : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
                   </p>
-                  <PrintLink
-                    look="main"
-                    href={`/api/tickets/${id}/print.pdf?paper=${paper}&days=${unit.days}&lines=${lines}${model === 'full' ? '' : `&model=${model}`}`}
-                  >
-                    {model === 'full' ? 'Print full size' : 'Print a model'}
-                  </PrintLink>
-                  <PrintLink href={`/api/tickets/${id}/pattern.svg?days=${unit.days}`}>
-                    Drawing in real units (SVG)
-                  </PrintLink>
-                  <PrintLink href={`/api/tickets/${id}/pattern.dxf?days=${unit.days}`}>
-                    Pieces as blocks (DXF)
-                  </PrintLink>
-                  <PrintLink href={`/api/tickets/${id}/plot.hpgl?days=${unit.days}`}>
-                    For a roll plotter (HP-GL)
-                  </PrintLink>
-                  <PrintLink href={`/api/tickets/${id}/cutlist.csv`}>Cut list (CSV)</PrintLink>
+                  <PrintRoom id={id} paper={paper} onPaper={choose} first="pattern" />
+                  <ButtonLink to={`/tickets/${id}/full-size`}>Full size on the table</ButtonLink>
                 </section>
                 <Card title="Before you cut">
                   Print at full size, not “fit to page”, and lay a tape on the test squares: 5 cm and 2 in. Shears and

@@ -8,7 +8,8 @@ import { Waiting } from '../../kit/Waiting';
 import { INCH } from '../../tape/reader';
 import { useUnit } from '../../tape/unit';
 import type { TicketWork } from '../../tickets/TicketDesk';
-import { PrintLink } from '../PrintLink';
+import { PrintRoom } from '../PrintRoom';
+import type { Paper } from '../papers';
 import { ClothTable } from './ClothTable';
 import { Remnant } from './Remnant';
 import { type ClothLay, nameOf, useClothLay } from './useClothLay';
@@ -17,7 +18,8 @@ const LAYERS: Record<string, string> = { shell: 'Shell', lining: 'Lining', fusin
 const WIDTHS = { in: [60, 54, 45, 36].map((w) => w * INCH), cm: [1500, 1400, 1150, 900] };
 
 /** The cloth: what to buy, how the pieces lie on it, and what would save. */
-export function CutCloth({ work }: { work: TicketWork }) {
+export function CutCloth(props: { work: TicketWork; paper: Paper; onPaper: (paper: Paper) => void }) {
+  const { work } = props;
   const unit = useUnit();
   const [layer, setLayer] = useState('shell');
   const [picked, pick] = useState<string | null>(null);
@@ -135,12 +137,20 @@ export function CutCloth({ work }: { work: TicketWork }) {
           </p>
         )}
       </div>
-      <ToBuy work={work} lay={lay} layer={layer} width={width} folded={folded} />
+      <ToBuy {...props} lay={lay} layer={layer} width={width} folded={folded} />
     </div>
   );
 }
 
-function ToBuy(props: { work: TicketWork; lay: ClothLay; layer: string; width: number; folded: boolean }) {
+function ToBuy(props: {
+  work: TicketWork;
+  paper: Paper;
+  onPaper: (paper: Paper) => void;
+  lay: ClothLay;
+  layer: string;
+  width: number;
+  folded: boolean;
+}) {
   const { work, lay, layer } = props;
   const unit = useUnit();
   const cloth = work.ticket?.cloth;
@@ -152,6 +162,9 @@ function ToBuy(props: { work: TicketWork; lay: ClothLay; layer: string; width: n
   const needs = lay.length / (1 - shrinks) + repeat;
   const take = (s: Views['SavingView']) => {
     if (s.id === 'copy') return lay.set({ copies: (lay.view?.copies ?? 1) + 1 });
+    if (s.id === 'pieced') return lay.set({ pieced: true });
+    if (s.id === 'together' && s.beside)
+      return lay.set({ beside: [...(lay.view?.beside ?? []).map((b) => b.id), s.beside] });
     if (layer === 'shell')
       return work.change([
         { set: s.id === 'width' ? 'cloth.width' : 'cloth.folded', to: s.id === 'width' ? s.width : s.folded },
@@ -182,19 +195,8 @@ function ToBuy(props: { work: TicketWork; lay: ClothLay; layer: string; width: n
         )}
       </section>
       <div className="grid grid-cols-2 gap-2">
-        <PrintLink
-          look="main"
-          href={`/api/tickets/${work.id}/print.pdf?paper=${localStorage.getItem('plumb.paper') ?? 'a4'}&days=${unit.days}`}
-        >
-          Print full size
-        </PrintLink>
+        <PrintRoom id={work.id} paper={props.paper} onPaper={props.onPaper} first="lay" layer={layer} />
         <ButtonLink to={`/tickets/${work.id}/full-size`}>On the table</ButtonLink>
-        <PrintLink href={`/api/tickets/${work.id}/cutlist.csv`}>Cut list</PrintLink>
-        <PrintLink
-          href={`/api/tickets/${work.id}/lay.pdf?layer=${layer}&unit=${unit.shown}&mark=${unit.mark === ',' ? 'comma' : 'point'}&days=${unit.days}`}
-        >
-          Lay sheet
-        </PrintLink>
       </div>
       <Copies lay={lay} />
       <section className="flex flex-col gap-2">
@@ -206,7 +208,7 @@ function ToBuy(props: { work: TicketWork; lay: ClothLay; layer: string; width: n
         ) : (
           <ul className="flex flex-col gap-2">
             {savings.data?.map((s) => (
-              <li key={`${s.id}${s.width}`} className="rounded-card border border-line bg-card p-3">
+              <li key={`${s.id}${s.width}${s.beside ?? ''}`} className="rounded-card border border-line bg-card p-3">
                 <p className="flex flex-wrap justify-between gap-x-2 font-semibold">
                   <span>{s.id === 'width' ? `Cloth ${unit.writeUnit(s.width)} wide` : s.text}</span>
                   <span className="text-pine">
@@ -214,15 +216,13 @@ function ToBuy(props: { work: TicketWork; lay: ClothLay; layer: string; width: n
                   </span>
                 </p>
                 <p className="text-small text-soft">{s.why}</p>
-                {s.id !== 'pieced' && (
-                  <button
-                    type="button"
-                    className="min-h-11 font-medium underline decoration-line underline-offset-4 hover:decoration-brass"
-                    onClick={() => take(s)}
-                  >
-                    Lay it so
-                  </button>
-                )}
+                <button
+                  type="button"
+                  className="min-h-11 font-medium underline decoration-line underline-offset-4 hover:decoration-brass"
+                  onClick={() => take(s)}
+                >
+                  Lay it so
+                </button>
               </li>
             ))}
           </ul>
@@ -245,7 +245,7 @@ function bought(mm: number, unit: ReturnType<typeof useUnit>): string {
 function Copies({ lay }: { lay: ClothLay }) {
   const copies = lay.view?.copies ?? 1;
   return (
-    <div className="flex items-center gap-2">
+    <div className="flex flex-wrap items-center gap-2">
       <span className="flex-1">
         {copies === 1 ? 'One garment' : `${copies} of it`}
         {(lay.view?.beside.length ?? 0) > 0 && <>, and {lay.view?.beside.map((b) => b.title).join(', ')}</>}
@@ -256,6 +256,12 @@ function Copies({ lay }: { lay: ClothLay }) {
       <Button onClick={() => lay.set({ copies: copies + 1 })} disabled={copies >= 20} aria-label="One more">
         +
       </Button>
+      {lay.view?.pieced && (
+        <>
+          <span className="flex-1">Bands cut in two, with a seam</span>
+          <Button onClick={() => lay.set({ pieced: false })}>Whole again</Button>
+        </>
+      )}
     </div>
   );
 }

@@ -66,6 +66,7 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
     layer,
     copies: found?.copies,
     beside: found?.beside.map((b) => b.id),
+    pieced: found?.pieced,
     ...(layer !== 'shell' && lay && !lay.sheet ? { width: lay.width, folded: lay.folded } : {}),
     ...(lay?.sheet ? { sheet: lay.sheet, avoided: lay.avoided } : {}),
   };
@@ -82,8 +83,11 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
       setAsked(0);
       setEnough(false);
       await queries.invalidateQueries({ queryKey: keys.lay(id) });
+      return null;
     } catch (e) {
-      setProblem(problemOf(e));
+      const failed = problemOf(e);
+      setProblem(failed);
+      return failed;
     }
   };
   return {

@@ -139,6 +139,37 @@ class LayingTest {
     }
 
     @Test
+    void a_band_is_cut_in_two_where_that_is_taken_up_and_whole_again() {
+        JsonNode whole = demo.put(path + "/lay", Map.of("pieced", false)).json();
+        JsonNode pieced = demo.put(path + "/lay", Map.of("pieced", true)).json();
+        assertThat(pieced.get("pieced").asBoolean()).isTrue();
+        assertThat(demo.get(path + "/lay?tries=30").json().get("pieced").asBoolean())
+                .isTrue();
+        assertThat(demo.get(path + "/lay/savings").json().get("items").findValuesAsString("id"))
+                .doesNotContain("pieced");
+        assertThat(whole.get("pieced").asBoolean()).isFalse();
+    }
+
+    @Test
+    void another_ticket_of_the_same_cloth_is_offered_with_what_it_saves_and_one_of_other_cloth_is_not() {
+        List<String> saving = new ArrayList<>();
+        demo.get(path + "/lay/savings").json().get("items").forEach(s -> {
+            if (s.get("id").asString().equals("together")) {
+                saving.add(s.get("beside").asString());
+                assertThat(s.get("saved").asDouble()).isGreaterThan(12);
+            }
+        });
+        assertThat(saving).isNotEmpty();
+        for (String other : saving) {
+            JsonNode cloth = demo.get("/api/tickets/" + other).json().get("cloth");
+            assertThat(cloth).isEqualTo(demo.get(path).json().get("cloth"));
+        }
+        JsonNode both = demo.put(path + "/lay", Map.of("beside", List.of(saving.get(0))))
+                .json();
+        assertThat(both.get("beside").findValuesAsString("id")).containsExactly(saving.get(0));
+    }
+
+    @Test
     void a_hands_lay_that_other_cloth_does_not_hold_is_found_anew_on_the_screen_and_on_paper_alike() {
         JsonNode found = demo.get(path + "/lay?tries=30").json();
         demo.put(path + "/lay", Map.of("placements", hands(found, 400)));

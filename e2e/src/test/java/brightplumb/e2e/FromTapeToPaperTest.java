@@ -108,6 +108,7 @@ class FromTapeToPaperTest {
         page.keyboard().press("3");
         assertThat(page.getByText("measured along the line")).isVisible();
         page.keyboard().press("4");
+        Browser.button(page, "Print…").click();
         Locator print = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print full size"));
         assertThat(print).isVisible();
         for (String paper : new String[] {"A4", "Letter"}) {

@@ -87,12 +87,19 @@ class LaidOnClothTest {
         Page page = browser.signedIn();
         Browser.ownTicket(page, "Cordelia Warp", "Warp skirt");
         cloth(page);
-        page.getByText("From a piece of cloth").click();
-        Locator corners = page.getByLabel(Pattern.compile("^Its corners"));
+        Browser.button(page, "Draw the piece").click();
+        page.getByText("By its corners, as the tape says").click();
+        Locator corners = page.getByLabel(Pattern.compile("^One a line"));
         corners.fill("0; 0\n20; 0\n20; 8\n0; 8");
         Browser.button(page, "Lay on it").click();
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("more than this cloth is across");
-        corners.fill("0; 0\n70; 0\n70; 44\n35; 54\n0; 50");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT))
+                .containsText("more than this cloth is across");
+        Browser.assertAccessible(page);
+        // What is typed is drawn, and what is drawn is written: the last corner a little further across.
+        corners.fill("0; 0\n70; 0\n70; 44\n35; 54\n0; 49½");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Corner 5")))
+                .press("ArrowDown");
+        assertThat(corners).hasValue(Pattern.compile("0; 50$"));
         Browser.button(page, "Lay on it").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("All of it is there")))
                 .isVisible();

@@ -129,6 +129,7 @@ class NothingLostTest {
         page.locator("#set-length").fill("31");
         page.locator("h1").first().click();
         page.keyboard().press("4");
+        Browser.button(page, "Print…").click();
         Locator print = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print full size"));
         List<String> printed = new ArrayList<>();
         page.context().onRequest(request -> {
@@ -145,6 +146,7 @@ class NothingLostTest {
         held.forEach(Route::resume);
         page.waitForCondition(() -> !printed.isEmpty());
         paper.close();
+        page.keyboard().press("Escape");
 
         page.context().setOffline(true);
         page.keyboard().press("2");
@@ -152,9 +154,11 @@ class NothingLostTest {
         assertThat(page.getByText("not kept yet")).isVisible();
         page.locator("h1").first().click();
         page.keyboard().press("4");
+        Browser.button(page, "Print…").click();
         print.click();
         assertThat(page.getByText(Pattern.compile("^Not printed: There is no connection")))
                 .isVisible();
+        page.keyboard().press("Escape");
         Browser.button(page, "Freeze revision 1").click();
         assertThat(page.getByText(Pattern.compile("^There is no connection"))).isVisible();
         page.context().setOffline(false);

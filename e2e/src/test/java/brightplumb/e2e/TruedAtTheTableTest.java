@@ -171,6 +171,7 @@ class TruedAtTheTableTest {
         choice(page, "Fork").click();
         assertThat(page.getByTestId("draft-paper")).isVisible();
         page.keyboard().press("4");
+        Browser.button(page, "Print…").click();
         Locator print = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print full size"));
         var pdf = page.request().get(application.address() + print.getAttribute("href"));
         assertThat(pdf).isOK();

@@ -3,10 +3,13 @@ package brightplumb.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Unit;
 import brightplumb.formats.pdf.BenchPdf;
@@ -18,13 +21,20 @@ import brightplumb.formats.sheet.TitleBlock;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 
 /** A draft followed by tape and chalk alone comes out as the draft. */
 class BenchSheetTest {
@@ -79,6 +89,87 @@ class BenchSheetTest {
             double drawn = Outlines.area(panel.piece().sewLine());
             assertThat(Math.abs(area - drawn) / drawn).as(cut).isLessThan(0.01);
         }
+    }
+
+    /** A line through points with no knowledge of the curve: centripetal Catmull-Rom (published; from memory), not the spline the points are chosen by. */
+    @ParameterizedTest
+    @MethodSource("cuts")
+    void a_smooth_line_through_the_points_lies_within_a_millimetre_of_every_curve(String cut) {
+        for (BenchSheet.Panel panel : sheet(cut).panels()) {
+            List<LineString> drawn = new ArrayList<>(List.of(chain(panel.piece().sewLine())));
+            panel.piece().inner().forEach(l -> drawn.add(chain(l.run())));
+            for (BenchSheet.Place place : panel.places()) {
+                Matcher through = THROUGH.matcher(place.how());
+                if (!through.find()) {
+                    continue;
+                }
+                List<Point> points = new ArrayList<>(List.of(at(panel, Integer.parseInt(through.group(1)))));
+                for (String number : through.group(2).split(", ")) {
+                    points.add(at(panel, Integer.parseInt(number)));
+                }
+                points.add(place.at());
+                for (Point p : smooth(points)) {
+                    var spot = GEOMETRY.createPoint(new Coordinate(p.x(), p.y()));
+                    assertThat(drawn.stream()
+                                    .mapToDouble(d -> d.distance(spot))
+                                    .min()
+                                    .orElseThrow())
+                            .as(panel.name() + " " + place.how())
+                            .isLessThan(1);
+                }
+            }
+        }
+    }
+
+    private static LineString chain(List<Segment> run) {
+        return GEOMETRY.createLineString(Curves.flattened(run, 64).stream()
+                .map(p -> new Coordinate(p.x(), p.y()))
+                .toArray(Coordinate[]::new));
+    }
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    private static final Pattern THROUGH = Pattern.compile("smooth curve from (\\d+) through ([\\d, ]+\\d)");
+
+    static Stream<String> cuts() {
+        return Catalogue.CUTS.stream().map(Cut::id);
+    }
+
+    private static Point at(BenchSheet.Panel panel, int number) {
+        return panel.places().stream()
+                .filter(p -> p.number() == number)
+                .findFirst()
+                .orElseThrow()
+                .at();
+    }
+
+    private static List<Point> smooth(List<Point> through) {
+        List<Point> all = new ArrayList<>(through);
+        all.add(0, through.get(0).times(2).minus(through.get(1)));
+        int n = all.size();
+        all.add(all.get(n - 1).times(2).minus(all.get(n - 2)));
+        List<Point> line = new ArrayList<>();
+        for (int i = 1; i + 2 < all.size(); i++) {
+            for (double share = 0.1; share < 1; share += 0.1) {
+                line.add(catmullRom(all.subList(i - 1, i + 3), share));
+            }
+        }
+        return line;
+    }
+
+    private static Point catmullRom(List<Point> p, double share) {
+        double[] t = new double[4];
+        for (int i = 1; i < 4; i++) {
+            t[i] = t[i - 1] + Math.sqrt(p.get(i - 1).distance(p.get(i)));
+        }
+        double here = t[1] + share * (t[2] - t[1]);
+        Point a1 = mixed(p.get(0), p.get(1), t[0], t[1], here);
+        Point a2 = mixed(p.get(1), p.get(2), t[1], t[2], here);
+        Point a3 = mixed(p.get(2), p.get(3), t[2], t[3], here);
+        return mixed(mixed(a1, a2, t[0], t[2], here), mixed(a2, a3, t[1], t[3], here), t[1], t[2], here);
+    }
+
+    private static Point mixed(Point from, Point to, double start, double end, double here) {
+        return from.toward(to, (here - start) / (end - start));
     }
 
     @ParameterizedTest
@@ -160,7 +251,18 @@ class BenchSheetTest {
                 margins.getText(document);
                 assertThat(margins.rightmost).isLessThan(paper.width() - 11);
                 assertThat(margins.lowest).isLessThan(paper.height() - 10);
-                assertThat(document.getNumberOfPages()).isEqualTo(chalk.panels().size());
+                assertThat(document.getNumberOfPages())
+                        .isLessThanOrEqualTo(2 * chalk.panels().size());
+                for (int page = 1; page <= document.getNumberOfPages(); page++) {
+                    margins.setStartPage(page);
+                    margins.setEndPage(page);
+                    assertThat(margins.getText(document)
+                                    .lines()
+                                    .filter(l -> l.matches("\\d+ .*"))
+                                    .count())
+                            .as("rows on page " + page)
+                            .isGreaterThanOrEqualTo(4);
+                }
             }
         }
     }

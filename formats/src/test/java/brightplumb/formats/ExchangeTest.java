@@ -16,6 +16,7 @@ import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.plot.PlotReader;
 import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.plot.RollPlotter;
+import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.Ink;
 import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
@@ -91,9 +92,8 @@ class ExchangeTest {
     void forty_units_of_a_plot_are_a_millimetre_and_the_pen_is_up_between_strokes() {
         String plot = PlotWriter.write(line(20, 520));
         assertThat(plot).startsWith("IN;").contains("SP1;").endsWith("PU;SP0;\n");
-        String stroke =
-                plot.lines().filter(l -> l.startsWith("PU8")).findFirst().orElseThrow();
-        assertThat(stroke).isEqualTo("PU800,1200;PD20800,1200;");
+        String stroke = plot.lines().filter(l -> l.contains("PD")).findFirst().orElseThrow();
+        assertThat(stroke).isEqualTo("PU" + 40 * 30 + ",800;PD" + 40 * 30 + ",20800;");
         String skirt = PlotWriter.write(Patterns.skirt("Åse"));
         assertThat(skirt).isASCII();
         assertThat(skirt.lines().filter(l -> l.contains("PD"))).allMatch(l -> l.startsWith("PU"));
@@ -185,20 +185,17 @@ class ExchangeTest {
     }
 
     @Test
-    void on_a_roll_the_pattern_is_one_page_at_full_size_along_it_where_it_is_wider() throws IOException {
-        PatternSheet skirt = Patterns.skirt("Nobody");
-        try (PDDocument document = Loader.loadPDF(RollPdf.write(skirt, 914.4))) {
+    void on_a_roll_the_pattern_is_one_page_at_full_size_and_no_wider_than_the_roll() throws IOException {
+        DrawnPattern palazzo = DrawnPattern.of(Patterns.drafted("box-fold-palazzo"));
+        PatternSheet sheet = RollPdf.sheet(palazzo, TITLE, 914.4, 1);
+        try (PDDocument document = Loader.loadPDF(RollPdf.write(sheet))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             double wide = document.getPage(0).getMediaBox().getWidth() * 25.4 / 72;
-            assertThat(wide).isCloseTo(skirt.width() + 20, within(0.01));
-            assertThat(document.getPage(0).getRotation()).isEqualTo(wide > 914.4 ? 90 : 0);
+            assertThat(wide).isCloseTo(sheet.width() + 20, within(0.01)).isLessThanOrEqualTo(914.4);
         }
-        PatternSheet wide = line(5, 2000);
-        PatternSheet stretched = new PatternSheet(wide.ink(), wide.places(), 2010, 60, TITLE);
-        try (PDDocument document = Loader.loadPDF(RollPdf.write(stretched, 914.4))) {
-            assertThat(document.getPage(0).getRotation()).isEqualTo(90);
-        }
-        assertThatThrownBy(() -> RollPdf.write(skirt, 210))
+        PatternSheet model = RollPdf.sheet(palazzo, TITLE, 297, 4);
+        assertThat(model.width()).isLessThanOrEqualTo(297 - 20);
+        assertThatThrownBy(() -> RollPdf.sheet(palazzo, TITLE, 210, 1))
                 .isInstanceOfSatisfying(
                         Refusal.class,
                         r -> assertThat(r.faults().get(0).field()).isEqualTo("roll"));

@@ -38,7 +38,7 @@ final class AskedLays {
                 asked.avoided() == null
                         ? List.of()
                         : asked.avoided().stream().map(AskedLays::line).toList(),
-                false,
+                Boolean.TRUE.equals(asked.pieced()),
                 Optional.ofNullable(asked.tries()));
     }
 

@@ -23,7 +23,10 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.rule.Cloth;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -32,6 +35,9 @@ import org.springframework.stereotype.Service;
 public class CuttingTable {
 
     private static final int MOST_BESIDE = 9;
+
+    /** So many other tickets are tried beside this one: each is drafted and laid twice. */
+    private static final int MOST_TOGETHER = 3;
 
     /** How wide other cloth than the shell's is, where nobody says, mm. */
     private static final double USUAL_WIDTH = 1400;
@@ -76,7 +82,8 @@ public class CuttingTable {
     private Ready ready(UUID workroom, UUID id, KeptLay set, Integer tries) {
         TicketView ticket = tickets.require(workroom, id);
         DraftRequest request = drafts.request(workroom, ticket).read();
-        Asked asked = AskedLays.read(new LayAsked(set.layer(), set.copies(), set.sheet(), set.avoided(), tries, null));
+        Asked asked = AskedLays.read(
+                new LayAsked(set.layer(), set.copies(), set.sheet(), set.avoided(), set.pieced(), tries, null));
         List<UUID> others = beside(set);
         List<TicketView> beside =
                 others.stream().map(other -> tickets.require(workroom, other)).toList();
@@ -199,20 +206,49 @@ public class CuttingTable {
 
     List<SavingView> savings(Member member, UUID id, String layer) {
         Ready ready = ready(member.workroom(), id, set(member.workroom(), id, layer), null);
-        return Lays.savings(
-                        ready.garments(),
-                        ready.cloth(),
-                        ready.asked(),
-                        standing(ready).lay())
-                .stream()
-                .map(SavingView::of)
+        Lay now = standing(ready).lay();
+        List<SavingView> found =
+                new ArrayList<>(Lays.savings(ready.garments(), ready.cloth(), ready.asked(), now).stream()
+                        .map(SavingView::of)
+                        .toList());
+        if (ready.asked().sheet().isEmpty()) {
+            found.addAll(together(member.workroom(), ready, now));
+        }
+        found.sort(Comparator.comparingDouble(SavingView::saved).reversed());
+        return List.copyOf(found);
+    }
+
+    /** The tickets promised soonest that are cut from the same cloth, each as if it were cut with this one. */
+    private List<SavingView> together(UUID workroom, Ready ready, Lay now) {
+        List<SavingView> found = new ArrayList<>();
+        Set<UUID> there = new HashSet<>();
+        there.add(ready.ticket().id());
+        ready.beside().forEach(t -> there.add(t.id()));
+        List<TicketView> others = tickets.soonest(workroom).stream()
+                .filter(t -> !there.contains(t.id())
+                        && t.cloth().equals(ready.ticket().cloth()))
+                .limit(MOST_TOGETHER)
                 .toList();
+        for (TicketView other : others) {
+            try {
+                Cutting cutting = new Cutting(
+                        other.id().toString(),
+                        Drafting.draft(drafts.request(workroom, other).read()));
+                Lays.together(ready.garments(), cutting, ready.cloth(), ready.asked(), now)
+                        .ifPresent(s ->
+                                found.add(SavingView.of(s).named("With " + other.name() + ", " + other.personName())));
+            } catch (Refusal notDraftedYet) {
+                // Nobody measured her, or her ticket is being put right: there is nothing to lay.
+                continue;
+            }
+        }
+        return found;
     }
 
     LongestView longest(Member member, UUID id, String layer, Double along) {
         KeptLay set = set(member.workroom(), id, layer);
         Ready ready = ready(member.workroom(), id, set, null);
-        double there = LaysController.along(new LayAsked(null, null, set.sheet(), null, null, along));
+        double there = LaysController.along(new LayAsked(null, null, set.sheet(), null, null, null, along));
         Longest found = Longest.of(ready.request(), ready.cloth(), ready.asked(), there);
         return new LongestView(
                 found.length(), found.stops(), LayView.of(ready.asked().layer().id(), found.lay(), ready.cloth()));
@@ -225,6 +261,7 @@ public class CuttingTable {
                 ready.beside().stream()
                         .map(t -> new BesideView(t.id(), t.name(), t.personName()))
                         .toList(),
+                ready.asked().pieced(),
                 standing.kept(),
                 standing.outgrown(),
                 LayView.of(ready.asked().layer().id(), standing.lay(), ready.cloth()));

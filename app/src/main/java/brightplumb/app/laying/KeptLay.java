@@ -14,6 +14,7 @@ import java.util.List;
  * @param sheet the corners of a piece of cloth in place of cloth off the bolt
  * @param avoided seams in it that no piece may cross
  * @param beside other tickets that are cut from the same cloth, by their ids
+ * @param pieced whether bands that would lie on a fold are cut in two
  * @param placements where each piece was laid; missing where that is left to the search
  * @param hash of the pieces that were laid; it is not asked for
  */
@@ -40,6 +41,9 @@ record KeptLay(
         List<String> beside,
 
         @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+        Boolean pieced,
+
+        @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
         List<Hand> placements,
 
         @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
@@ -47,7 +51,7 @@ record KeptLay(
 
     /** A cloth on which no hand has set anything. */
     static KeptLay unset(String layer) {
-        return new KeptLay(layer, null, null, null, null, null, null, null, null);
+        return new KeptLay(layer, null, null, null, null, null, null, null, null, null);
     }
 
     /** Where a piece was laid: its outline begins at x and y on the cloth, mm. */
@@ -58,6 +62,6 @@ record KeptLay(
     }
 
     KeptLay of(List<Hand> otherPlacements, String otherHash) {
-        return new KeptLay(layer, copies, width, folded, sheet, avoided, beside, otherPlacements, otherHash);
+        return new KeptLay(layer, copies, width, folded, sheet, avoided, beside, pieced, otherPlacements, otherHash);
     }
 }

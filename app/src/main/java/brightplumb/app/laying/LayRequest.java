@@ -36,6 +36,7 @@ record LayRequest(
      * @param copies how many garments, 1 to 20; one where it is missing
      * @param sheet the corners of a piece of cloth in place of a width, mm; null for cloth off the bolt
      * @param avoided seams in it that no piece may cross, two places each
+     * @param pieced whether bands that would lie on a fold are cut in two
      * @param tries how many lays are tried, 1 to 5000; as many as its pieces deserve where it is missing
      * @param along how much cloth there is, mm, where the longest that can be cut from it is asked for
      */
@@ -53,11 +54,14 @@ record LayRequest(
             List<List<List<Double>>> avoided,
 
             @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            Boolean pieced,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
             Integer tries,
 
             @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
             Double along) {
 
-        static final LayAsked ONCE = new LayAsked(null, null, null, null, null, null);
+        static final LayAsked ONCE = new LayAsked(null, null, null, null, null, null, null);
     }
 }

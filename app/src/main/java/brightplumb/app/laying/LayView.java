@@ -111,16 +111,36 @@ record LayView(
     /**
      * What would save cloth.
      *
-     * @param id open, folded, width, pieced or copy
+     * @param id open, folded, width, pieced, copy or together
      * @param width the cloth's width then
      * @param folded whether it then lies folded
      * @param length what a garment then takes
      * @param saved what a garment then takes less
+     * @param beside the ticket that is cut with it; null where none is
      */
-    record SavingView(String id, String text, String why, double width, boolean folded, double length, double saved) {
+    record SavingView(
+            String id,
+            String text,
+            String why,
+            double width,
+            boolean folded,
+            double length,
+            double saved,
+            @Schema(types = {"string", "null"}) String beside) {
         static SavingView of(Lays.Saving s) {
             return new SavingView(
-                    s.id(), s.text(), s.why(), s.cloth().width(), s.cloth().folded(), s.length(), s.saved());
+                    s.id(),
+                    s.text(),
+                    s.why(),
+                    s.cloth().width(),
+                    s.cloth().folded(),
+                    s.length(),
+                    s.saved(),
+                    s.beside().isEmpty() ? null : s.beside());
+        }
+
+        SavingView named(String otherText) {
+            return new SavingView(id, otherText, why, width, folded, length, saved, beside);
         }
     }
 

@@ -21,6 +21,7 @@ import brightplumb.formats.dxf.DxfWriter;
 import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.LayPdf;
 import brightplumb.formats.pdf.MakingPdf;
+import brightplumb.formats.pdf.Paged;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.pdf.RollPdf;
 import brightplumb.formats.pdf.TiledPdf;
@@ -28,7 +29,6 @@ import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
-import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.Shown;
 import brightplumb.formats.sheet.Spoken;
@@ -36,7 +36,6 @@ import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -56,23 +55,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/tickets/{id}")
 class PrintingController {
-
-    /** A printed page: its name and where its printed area lies on the sheet, mm. */
-    record PageView(String name, double left, double top) {}
-
-    /**
-     * How the pattern falls on printed pages, mm.
-     *
-     * @param places where each piece's own origin lies on the sheet
-     */
-    record PagesView(
-            double width,
-            double height,
-            double printedWidth,
-            double printedHeight,
-            double overlap,
-            List<PageView> pages,
-            Map<String, double[]> places) {}
 
     private final Tickets tickets;
     private final TicketDrafts drafts;
@@ -100,21 +82,28 @@ class PrintingController {
             @RequestParam(defaultValue = "914.4") double roll,
             @RequestParam(required = false) Integer revision) {
         boolean onRoll = paper.equals("roll");
-        if (onRoll && !(roll >= 200 && roll <= 5000)) {
-            throw new Refusal("roll", "A roll is 20 cm to 5 m wide");
-        }
         Shown shown = Shown.of(lines).orElseThrow(() -> new Refusal("lines", "The lines are cut, sew, or both"));
         if (model != null && model != 2 && model != 4) {
             throw new Refusal("model", "A model is half or a quarter as large: 2 or 4");
         }
-        PatternSheet full =
-                shown.of(asked(member, id, revision, DayStyle.of(days)).sheet());
-        PatternSheet sheet = model == null ? full : Model.of(full, model);
+        PatternSheet sheet =
+                shown.of(laid(asked(member, id, revision, DayStyle.of(days)), paper, roll, model == null ? 1 : model));
         return file(
-                onRoll ? RollPdf.write(sheet, roll) : TiledPdf.write(sheet, paper(paper)),
+                onRoll ? RollPdf.write(sheet) : TiledPdf.write(sheet, paper(paper)),
                 MediaType.APPLICATION_PDF,
                 sheet.title().garment(),
                 "pdf");
+    }
+
+    /** A pattern laid for the paper that it is printed on. */
+    private static PatternSheet laid(Asked asked, String paper, double roll, int parts) {
+        if (!paper.equals("roll")) {
+            return Paged.of(asked.pattern(), asked.title(), paper(paper), parts);
+        }
+        if (!(roll >= 200 && roll <= 5000)) {
+            throw new Refusal("roll", "A roll is 20 cm to 5 m wide");
+        }
+        return RollPdf.sheet(asked.pattern(), asked.title(), roll, parts);
     }
 
     @GetMapping(value = "/bench-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -220,21 +209,10 @@ class PrintingController {
     PagesView pages(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "a4") String paper) {
-        PatternSheet sheet = asked(member, id, null, DayStyle.DAY_FIRST).sheet();
-        Tiling tiling = Tiling.of(sheet, paper(paper));
-        Map<String, double[]> places = new TreeMap<>();
-        sheet.places().forEach((piece, at) -> places.put(piece, new double[] {at.x(), at.y()}));
-        return new PagesView(
-                sheet.width(),
-                sheet.height(),
-                tiling.printedWidth(),
-                tiling.printedHeight(),
-                Tiling.OVERLAP,
-                tiling.tiles().stream()
-                        .map(t -> new PageView(t.name(), t.left(), t.top()))
-                        .toList(),
-                places);
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "914.4") double roll) {
+        PatternSheet sheet = laid(asked(member, id, null, DayStyle.DAY_FIRST), paper, roll, 1);
+        return paper.equals("roll") ? PagesView.one(sheet) : PagesView.of(sheet, Tiling.of(sheet, paper(paper)));
     }
 
     private static ResponseEntity<byte[]> drawing(

@@ -62,6 +62,11 @@ public class Tickets {
         return new Page<>(items, total, asked.page(), asked.size());
     }
 
+    /** The tickets of a workroom that are promised soonest, up to a hundred. */
+    public List<TicketView> soonest(UUID workroom) {
+        return list(workroom, null, Page.Asked.of("", 0, 100)).items();
+    }
+
     Optional<TicketView> find(UUID workroom, UUID id) {
         return db.sql(VIEW + " and t.id = :id")
                 .param("workroom", workroom)

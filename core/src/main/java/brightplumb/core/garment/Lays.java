@@ -87,8 +87,9 @@ public final class Lays {
      * @param cloth the cloth it is then
      * @param length what a garment then takes, mm
      * @param saved what a garment then takes less, mm
+     * @param beside whose other garment is cut with it; empty where none is
      */
-    public record Saving(String id, String text, String why, Cloth cloth, double length, double saved) {}
+    public record Saving(String id, String text, String why, Cloth cloth, double length, double saved, String beside) {}
 
     /** The cloths that a garment is cut from. */
     public static List<Layer> layers(Drafted drafted) {
@@ -184,7 +185,7 @@ public final class Lays {
                         .ifPresent(found::add);
             }
         }
-        if (garments.stream().anyMatch(g -> Pieced.any(g.drafted(), asked.layer()))) {
+        if (!asked.pieced() && garments.stream().anyMatch(g -> Pieced.any(g.drafted(), asked.layer()))) {
             saving(
                             "pieced",
                             "Piece the band",
@@ -210,6 +211,34 @@ public final class Lays {
         return List.copyOf(found);
     }
 
+    /**
+     * What is saved where another garment is cut with these, against each lay by itself; empty where it is less than half an inch.
+     *
+     * @param now the lay of these by themselves
+     */
+    public static Optional<Saving> together(List<Cutting> garments, Cutting other, Cloth cloth, Asked asked, Lay now) {
+        try {
+            Asked quick = asked.tries(LEAST_TRIES);
+            double alone = of(List.of(other), cloth, quick).length();
+            List<Cutting> all = new ArrayList<>(garments);
+            all.add(other);
+            double length = of(all, cloth, quick).length();
+            double saved = now.length() + alone - length;
+            return saved >= WORTH_IT
+                    ? Optional.of(new Saving(
+                            "together",
+                            "Cut another with it",
+                            "Less than each from a length of its own.",
+                            cloth,
+                            length,
+                            saved,
+                            other.name()))
+                    : Optional.empty();
+        } catch (Refusal cannot) {
+            return Optional.empty();
+        }
+    }
+
     private static Optional<Saving> saving(
             String id,
             String text,
@@ -222,7 +251,9 @@ public final class Lays {
         try {
             double length = of(garments, cloth, asked).length() * share;
             double saved = now.length() - length;
-            return saved >= WORTH_IT ? Optional.of(new Saving(id, text, why, cloth, length, saved)) : Optional.empty();
+            return saved >= WORTH_IT
+                    ? Optional.of(new Saving(id, text, why, cloth, length, saved, ""))
+                    : Optional.empty();
         } catch (Refusal cannot) {
             return Optional.empty();
         }

@@ -37,6 +37,17 @@ final class BottomLeft {
                 ground instanceof Ground.Remnant remnant ? Optional.of(Barrier.of(remnant, ways)) : Optional.empty();
     }
 
+    /**
+     * On cloth off the bolt, or on paper.
+     *
+     * @param noFit what is known of the things that are laid
+     */
+    BottomLeft(NoFit noFit, Ground.Bolt ground) {
+        this.ground = ground;
+        this.noFit = noFit;
+        this.barrier = Optional.empty();
+    }
+
     /** Where a thing is laid while it is looked for: in rows. */
     record Put(Item item, Way way, int row, double x) {
         Placed placed() {

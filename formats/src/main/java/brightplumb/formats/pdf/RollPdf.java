@@ -1,10 +1,10 @@
 package brightplumb.formats.pdf;
 
 import brightplumb.core.geometry.Point;
-import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.measure.TapeWriter;
+import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.PatternSheet;
+import brightplumb.formats.sheet.TitleBlock;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -24,25 +24,23 @@ public final class RollPdf {
     private RollPdf() {}
 
     /**
-     * The sheet as a PDF of one page.
+     * A pattern laid as short as it goes on a roll.
      *
      * @param roll how wide the roll is, mm
-     * @throws Refusal where the pattern is wider than the roll either way up
+     * @param parts how many times smaller than life: 1, or 2 or 4 for a model
+     * @throws Refusal where a piece is wider than the roll
      */
-    public static byte[] write(PatternSheet sheet, double roll) {
+    public static PatternSheet sheet(DrawnPattern pattern, TitleBlock title, double roll, int parts) {
+        return Paged.scaled(PatternSheet.noWider(pattern, title, (roll - 2 * EDGE) * parts), parts);
+    }
+
+    /** The sheet as a PDF of one page. */
+    public static byte[] write(PatternSheet sheet) {
         double wide = sheet.width() + 2 * EDGE;
         double high = sheet.height() + HEAD + EDGE;
-        if (Math.min(wide, high) > roll) {
-            throw new Refusal(
-                    "roll",
-                    "The pattern is " + TapeWriter.inBoth(Length.mm(Math.min(wide, high)))
-                            + " across at the least, wider than the roll; tape pages together, or take a wider roll");
-        }
         try (Face face = Face.borrow();
                 PDDocument document = new PDDocument()) {
             PDPage page = new PDPage(new PDRectangle((float) (wide * PdfInk.POINTS), (float) (high * PdfInk.POINTS)));
-            // Wider than the roll, it runs along it.
-            page.setRotation(wide > roll ? 90 : 0);
             document.addPage(page);
             PdfLayers layers = PdfLayers.in(document, sheet.ink());
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Writes a pattern sheet as HP-GL for a roll plotter: forty units a millimetre, the sheet's width along the roll, pen 1 for what is cut, 2 for
+ * Writes a pattern sheet as HP-GL for a roll plotter: forty units a millimetre, the sheet's length along the roll, pen 1 for what is cut, 2 for
  * what is sewn, 3 for all else. Curves are drawn in straight strokes that stand off them by no more than a fifth of a millimetre.
  */
 public final class PlotWriter {
@@ -32,9 +32,9 @@ public final class PlotWriter {
                 pen = wanted;
             }
             if (ink instanceof Ink.Text text) {
-                written(plot, sheet, text);
+                written(plot, text);
             } else {
-                drawn(plot, sheet, Curves.flattened(((Ink.Stroke) ink).run(), STEPS));
+                drawn(plot, Curves.flattened(((Ink.Stroke) ink).run(), STEPS));
             }
         }
         return plot.append("PU;SP0;\n").toString();
@@ -50,18 +50,18 @@ public final class PlotWriter {
                 : 3;
     }
 
-    private static void drawn(StringBuilder plot, PatternSheet sheet, List<Point> places) {
-        plot.append("PU").append(at(sheet, places.get(0))).append(";PD");
+    private static void drawn(StringBuilder plot, List<Point> places) {
+        plot.append("PU").append(at(places.get(0))).append(";PD");
         for (int i = 1; i < places.size(); i++) {
-            plot.append(i == 1 ? "" : ",").append(at(sheet, places.get(i)));
+            plot.append(i == 1 ? "" : ",").append(at(places.get(i)));
         }
         plot.append(";\n");
     }
 
     /** Letters are as high as on paper; a label ends with the character 3. */
-    private static void written(StringBuilder plot, PatternSheet sheet, Ink.Text text) {
-        double turn = Math.toRadians(-text.turned());
-        plot.append("PU").append(at(sheet, text.at())).append(";");
+    private static void written(StringBuilder plot, Ink.Text text) {
+        double turn = Math.toRadians(90 - text.turned());
+        plot.append("PU").append(at(text.at())).append(";");
         plot.append(String.format(
                 Locale.ROOT,
                 "SI%.3f,%.3f;DI%.4f,%.4f;LB%s\u0003;%n",
@@ -79,8 +79,8 @@ public final class PlotWriter {
                 .replaceAll("[^\\x20-\\x7e]", "");
     }
 
-    /** A place on the sheet, whose y grows downward, as the plotter counts it. */
-    private static String at(PatternSheet sheet, Point place) {
-        return Math.round(place.x() * UNITS) + "," + Math.round((sheet.height() - place.y()) * UNITS);
+    /** A place on the sheet as the plotter counts it: what lies down the sheet lies along the roll, what lies across it upward. */
+    private static String at(Point place) {
+        return Math.round(place.y() * UNITS) + "," + Math.round(place.x() * UNITS);
     }
 }

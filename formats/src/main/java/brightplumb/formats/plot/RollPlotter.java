@@ -68,7 +68,7 @@ public final class RollPlotter {
                 told += 10;
                 progress.accept(told);
             }
-            if (percent >= jam) {
+            if (jam < 100 && percent >= jam) {
                 return new Plotted(percent, strokes.subList(0, i), true);
             }
             done += strokes.get(i).length();

@@ -18,7 +18,9 @@ import java.util.stream.Collectors;
  */
 public record BenchSheet(List<Panel> panels) {
 
-    private static final double CURVE_STEP = 65;
+    /** How near a smooth line through the points lies to the curve, mm. */
+    private static final double NEAR = 0.4;
+
     private static final double STRAIGHT_ENOUGH = Length.INCH / 32;
     private static final double SAME = 1e-6;
     /** The cosine of the turn, about half a right angle, from which an edge has a corner. */
@@ -212,10 +214,8 @@ public record BenchSheet(List<Panel> panels) {
             int from = here;
             List<Integer> through = new ArrayList<>();
             if (segment instanceof Cubic curve && bulge(curve) > STRAIGHT_ENOUGH) {
-                int parts = (int) Math.min(5, Math.max(2, Math.ceil(curve.length() / CURVE_STEP)));
-                double length = curve.length();
-                for (int i = 1; i < parts; i++) {
-                    Point at = Curves.along(List.of(curve), length * i / parts).at();
+                List<Point> points = SmoothLine.through(curve, NEAR);
+                for (Point at : points.subList(1, points.size() - 1)) {
                     through.add(put("on the " + seam.spoken(), at, ""));
                 }
             }

@@ -1,6 +1,8 @@
 package brightplumb.formats.sheet;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import java.util.List;
 
@@ -9,6 +11,9 @@ public sealed interface Ink {
 
     /** The group it belongs to: {@code front.cut}, {@code front.sew}, {@code front.label}. */
     String group();
+
+    /** The same elsewhere on the sheet: slid, its words not turned. */
+    Ink moved(Rigid by);
 
     /** What kind of line or word it is, whichever piece it is on: {@code cut}, {@code sew}, {@code marks}. */
     default String kind() {
@@ -20,7 +25,12 @@ public sealed interface Ink {
      *
      * @param run joined segments, in mm
      */
-    record Stroke(String group, Pen pen, List<Segment> run) implements Ink {}
+    record Stroke(String group, Pen pen, List<Segment> run) implements Ink {
+        @Override
+        public Ink moved(Rigid by) {
+            return new Stroke(group, pen, Curves.moved(run, by));
+        }
+    }
 
     /**
      * A line of text.
@@ -29,7 +39,12 @@ public sealed interface Ink {
      * @param height the height of its letters, mm
      * @param turned degrees clockwise
      */
-    record Text(String group, Point at, double height, double turned, String text) implements Ink {}
+    record Text(String group, Point at, double height, double turned, String text) implements Ink {
+        @Override
+        public Ink moved(Rigid by) {
+            return new Text(group, by.apply(at), height, turned, text);
+        }
+    }
 
     /** How a stroke is drawn. */
     enum Pen {
