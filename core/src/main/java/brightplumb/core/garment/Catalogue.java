@@ -21,14 +21,15 @@ import java.util.stream.Stream;
 public final class Catalogue {
 
     /** The parts. */
-    public static final List<Part> PARTS = List.of(Parts.SKIRT, Parts.LEGS);
+    public static final List<Part> PARTS = List.of(Parts.SKIRT, Parts.LEGS, Parts.BODYSUIT);
 
     /** What a hand can add to a garment, or take off it. */
     public static final List<Operation> OPERATIONS = Operations.ALL;
 
     /** The cuts. */
-    public static final List<Cut> CUTS =
-            Stream.concat(SkirtCuts.ALL.stream(), LegCuts.ALL.stream()).toList();
+    public static final List<Cut> CUTS = Stream.of(SkirtCuts.ALL, LegCuts.ALL, SuitCuts.ALL)
+            .flatMap(List::stream)
+            .toList();
 
     /** Anybody: enough to work every rule once. */
     private static final Sheet ANYBODY =

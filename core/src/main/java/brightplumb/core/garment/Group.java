@@ -4,7 +4,8 @@ package brightplumb.core.garment;
 public enum Group {
     SKIRTS("skirts"),
     TROUSERS("trousers"),
-    SHORTS("shorts");
+    SHORTS("shorts"),
+    ONE_PIECE("one-piece");
 
     private final String id;
 

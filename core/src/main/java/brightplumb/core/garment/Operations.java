@@ -4,6 +4,8 @@ import brightplumb.core.style.band.Facing;
 import brightplumb.core.style.band.FlatBands;
 import brightplumb.core.style.band.ShapedBand;
 import brightplumb.core.style.band.StraightBand;
+import brightplumb.core.style.binding.BiasBinding;
+import brightplumb.core.style.binding.CrotchStrip;
 import brightplumb.core.style.drawn.Belt;
 import brightplumb.core.style.drawn.Casing;
 import brightplumb.core.style.drawn.Drawcord;
@@ -54,6 +56,8 @@ final class Operations {
     static final Operation ELASTIC = new Elastic();
     static final Operation DRAWCORD = new Drawcord();
     static final Operation BELT = new Belt();
+    static final Operation BIAS_BINDING = new BiasBinding();
+    static final Operation CROTCH_STRIP = new CrotchStrip();
 
     static final List<Operation> ALL = List.of(
             TAPER,
@@ -79,7 +83,9 @@ final class Operations {
             LINING,
             ELASTIC,
             DRAWCORD,
-            BELT);
+            BELT,
+            BIAS_BINDING,
+            CROTCH_STRIP);
 
     private Operations() {}
 }

@@ -2,11 +2,14 @@ package brightplumb.core.garment;
 
 import brightplumb.core.block.leg.Legs;
 import brightplumb.core.block.skirt.Skirt;
+import brightplumb.core.block.suit.Bodysuit;
 import brightplumb.core.fitting.LegRemarks;
 import brightplumb.core.fitting.SkirtRemarks;
+import brightplumb.core.fitting.SuitRemarks;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.truing.LegChecks;
 import brightplumb.core.truing.SkirtChecks;
+import brightplumb.core.truing.SuitChecks;
 
 /** The parts garments are made of. A new one is its own files and a line here. */
 final class Parts {
@@ -14,6 +17,8 @@ final class Parts {
     static final Part SKIRT = new Part("skirt", new Skirt(), Ways.SKIRT, SkirtChecks.ALL, SkirtRemarks.ALL);
 
     static final Part LEGS = new Part("legs", new Legs(), Ways.LEGS, LegChecks.ALL, LegRemarks.ALL);
+
+    static final Part BODYSUIT = new Part("suit", new Bodysuit(), Ways.SUITS, SuitChecks.ALL, SuitRemarks.ALL);
 
     private Parts() {}
 }

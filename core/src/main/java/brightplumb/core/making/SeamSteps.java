@@ -27,6 +27,8 @@ final class SeamSteps {
     private static final Map<EdgeRole, Work> WORK = Map.of(
             EdgeRole.SIDE, Work.SIDE,
             EdgeRole.INSEAM, Work.INSEAM,
+            EdgeRole.CROTCH_END, Work.INSEAM,
+            EdgeRole.SHOULDER, Work.CENTRE,
             EdgeRole.CROTCH, Work.CENTRE,
             EdgeRole.FLY, Work.CENTRE,
             EdgeRole.CENTRE_FRONT, Work.CENTRE,
@@ -138,11 +140,14 @@ final class SeamSteps {
         return of
                 + switch (work) {
                     case SIDE -> "Side seams";
-                    case INSEAM -> inOnePass() ? "Inseam, in one pass" : "Inseams";
+                    case INSEAM ->
+                        role.equals(EdgeRole.CROTCH_END)
+                                ? "Between the legs"
+                                : inOnePass() ? "Inseam, in one pass" : "Inseams";
                     default ->
                         role.equals(EdgeRole.CROTCH)
                                 ? (piece.behind() ? "Back crotch" : "Front crotch")
-                                : capital(role.spoken()) + " seam";
+                                : role.equals(EdgeRole.SHOULDER) ? "Shoulder seams" : capital(role.spoken()) + " seam";
                 };
     }
 
@@ -171,6 +176,11 @@ final class SeamSteps {
                                 : "Press flat, then open.");
             }
             case INSEAM -> {
+                if (role.equals(EdgeRole.CROTCH_END)) {
+                    how.add(
+                            "Front end on back end, right sides together, middles first; twice, for it bears what sitting pulls.");
+                    return how;
+                }
                 how.add(
                         inOnePass()
                                 ? "Crotch seam on crotch seam first; then from hem to hem in one pass, over the fork."
@@ -178,6 +188,14 @@ final class SeamSteps {
                 how.add("Press toward the back, or open.");
             }
             default -> {
+                if (role.equals(EdgeRole.SHOULDER)) {
+                    how.add("Right sides together, neck on neck and armhole on armhole.");
+                    how.add(
+                            cloth.stretches()
+                                    ? "Tape or elastic in the seam keeps it from stretching."
+                                    : "Press flat, then open.");
+                    return how;
+                }
                 how.add("Right sides together, left on right.");
                 if (role.equals(EdgeRole.CROTCH)) {
                     how.add("Sew the curve twice; clip it, or the seam binds.");

@@ -1,7 +1,7 @@
 package brightplumb.core.pattern;
 
 /**
- * What an edge of a piece is for. Those of a lower garment are named here; a piece of another kind brings its own.
+ * What an edge of a piece is for. Those of panels are named here; a piece of another kind brings its own.
  *
  * @param id its name in files
  * @param spoken its name at the bench
@@ -16,6 +16,14 @@ public record EdgeRole(String id, String spoken) {
     public static final EdgeRole CROTCH = new EdgeRole("crotch", "crotch");
     /** The part of a leg's centre front that opens. */
     public static final EdgeRole FLY = new EdgeRole("fly", "fly");
+
+    public static final EdgeRole NECK = new EdgeRole("neck", "neck");
+    public static final EdgeRole SHOULDER = new EdgeRole("shoulder", "shoulder");
+    public static final EdgeRole ARMHOLE = new EdgeRole("armhole", "armhole");
+    /** Round the leg, where a garment ends there. */
+    public static final EdgeRole LEG = new EdgeRole("leg", "leg opening");
+    /** Where front and back meet between the legs without a fork. */
+    public static final EdgeRole CROTCH_END = new EdgeRole("crotch.end", "crotch end");
 
     public static final EdgeRole CENTRE_FRONT = new EdgeRole("centre.front", "centre front");
     public static final EdgeRole CENTRE_BACK = new EdgeRole("centre.back", "centre back");

@@ -10,6 +10,8 @@ public final class Ways {
 
     public static final List<Way> LEGS = List.of(QuarterLegs.WAY, SixteenthLegs.WAY, ArcLegs.WAY, HouseLegs.WAY);
 
+    public static final List<Way> SUITS = List.of(SittingSuits.WAY, HipquarterSuits.WAY, HouseSuits.WAY);
+
     private Ways() {}
 
     /** The way of that name among several. */

@@ -2,6 +2,8 @@ package brightplumb.core.rule;
 
 /** Where on the body, or in the work, a setting belongs; in the order of the body. */
 public enum Zone {
+    SHOULDER("Neck and shoulder"),
+    BUST("Bust and armhole"),
     WAIST("Waist"),
     DARTS("Darts"),
     HIP("Hip"),

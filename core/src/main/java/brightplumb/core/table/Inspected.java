@@ -49,7 +49,8 @@ public record Inspected(
         Draft draft, Body body, Settings set, DraftingTable table, Hand hand, Map<PieceId, Piece> worn) {
 
     /** The edges after which an outline goes up its centre. */
-    private static final Set<EdgeRole> BELOW = Set.of(EdgeRole.HEM, EdgeRole.INSEAM, Strip.LOWER);
+    private static final Set<EdgeRole> BELOW =
+            Set.of(EdgeRole.HEM, EdgeRole.INSEAM, EdgeRole.LEG, EdgeRole.CROTCH_END, Strip.LOWER);
 
     private static final Set<String> PANELS = Set.of("front", "back");
 

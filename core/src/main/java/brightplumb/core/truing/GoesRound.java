@@ -133,13 +133,13 @@ final class GoesRound {
                 .asFloor();
     }
 
-    private static String whatGives(Inspected on) {
+    static String whatGives(Inspected on) {
         return on.set().cloth().stretches()
                 ? ", and the cloth does not stretch that far."
                 : ", and the cloth does not give.";
     }
 
-    private static List<Remedy> eased(Inspected on, Setting setting, String text, Function<Inspected, Round> lacking) {
+    static List<Remedy> eased(Inspected on, Setting setting, String text, Function<Inspected, Round> lacking) {
         double now = on.set().came(setting, on.draft().facts()).value();
         ToDoubleFunction<Inspected> spare = tried -> lacking.apply(tried).spare();
         return on.settles(setting, now, now + 4 * Math.abs(spare.applyAsDouble(on)) + Length.INCH, spare).stream()
@@ -157,6 +157,18 @@ final class GoesRound {
      * @param wanted the least that goes round it, mm
      */
     record Round(String where, double front, double back, double body, double wanted) implements Evidence {
+
+        /** Both panels at a level, from the centre line to their sides, against a girth of the body. */
+        static Round of(String where, Inspected on, double level, Measure girth) {
+            double give = 1 + on.set().cloth().stretch();
+            double body = on.body().find(girth).orElseThrow().value();
+            return new Round(
+                    where,
+                    (2 * Inspected.sideAt(on.front(), level) - on.sewnIn() / 2) * give,
+                    (2 * Inspected.sideAt(on.back(), level) - on.sewnIn() / 2) * give,
+                    body,
+                    body);
+        }
 
         static Round waist(Inspected on) {
             double give = 1 + on.set().cloth().stretch();

@@ -20,11 +20,15 @@ import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Whether waist and hem run on as one line where pieces, or a piece and its mirror image, are laid together at a seam. */
 final class JoinsSmooth {
 
     private static final double MOST_TURN = 5;
+
+    /** Edges that run on from piece to piece across the seams. */
+    private static final Set<EdgeRole> RUNS_ON = Set.of(EdgeRole.HEM, EdgeRole.NECK, EdgeRole.ARMHOLE, EdgeRole.LEG);
 
     private JoinsSmooth() {}
 
@@ -49,6 +53,11 @@ final class JoinsSmooth {
                 joins.add(new Join("hem at the centre " + piece.panel(), hem, hem));
             }
         }
+        return of(joins);
+    }
+
+    /** What is found where corners are laid together. */
+    static Check of(List<Join> joins) {
         LaidTogether laid = new LaidTogether(joins);
         boolean smooth = laid.worst() < MOST_TURN;
         return new Check(
@@ -67,7 +76,7 @@ final class JoinsSmooth {
                 laid);
     }
 
-    private static Join across(String name, Inspected on, EdgeRole ending) {
+    static Join across(String name, Inspected on, EdgeRole ending) {
         return new Join(name, Corner.after(on.front(), ending), Corner.after(on.back(), ending));
     }
 
@@ -97,7 +106,7 @@ final class JoinsSmooth {
         }
 
         private boolean crosswise(Edge seam) {
-            return seam == piece.top() || seam.role().equals(EdgeRole.HEM);
+            return seam == piece.top() || RUNS_ON.contains(seam.role());
         }
 
         /** The edge that should run on, leaving the corner. */

@@ -25,8 +25,12 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class Bodies {
 
-    /** One row of the data. */
-    public record Row(String id, Sheet sheet) {
+    /**
+     * One row of the data.
+     *
+     * @param shoulders across the shoulders, mm
+     */
+    public record Row(String id, Sheet sheet, double shoulders) {
         @Override
         public String toString() {
             return id;
@@ -53,8 +57,9 @@ public final class Bodies {
     }
 
     /**
-     * A body with the depths legs need, which the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip, outside leg
-     * 0.62 × height. Common practice, no source.
+     * A body with the depths that the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip, outside leg 0.62 × height;
+     * and for what hangs from the shoulder, shoulder to waist 0.25, to bust 0.155, to hip 0.37, trunk loop 0.94 and sleeve 0.34 of the height,
+     * armhole 0.44 of the bust, across back 0.95 of the shoulders, which are in the data, head 56 cm. Common practice, no source.
      */
     public static Sheet withDepths(Row row) {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);
@@ -65,13 +70,26 @@ public final class Bodies {
         mm.put(BODY_RISE, rise);
         mm.put(CROTCH_LENGTH, 2 * rise + 0.165 * mm.get(HIP_GIRTH));
         mm.put(OUTSIDE_LEG, 0.62 * mm.get(STATURE));
+        mm.put(SHOULDER_TO_WAIST, 0.25 * mm.get(STATURE));
+        mm.put(SHOULDER_TO_BUST, 0.155 * mm.get(STATURE));
+        mm.put(SHOULDER_TO_HIP, 0.37 * mm.get(STATURE));
+        mm.put(VERTICAL_TRUNK, 0.94 * mm.get(STATURE));
+        mm.put(SLEEVE_LENGTH, 0.34 * mm.get(STATURE));
+        mm.put(ARMHOLE_GIRTH, 0.44 * mm.get(BUST_GIRTH));
+        mm.put(SHOULDER_WIDTH, row.shoulders());
+        mm.put(ACROSS_BACK, 0.95 * row.shoulders());
+        mm.put(HEAD_GIRTH, 560.0);
         return Sheet.ofMillimetres(mm);
     }
 
-    /** A body of an invented person in inches. */
+    /** A body of an invented person in inches; her bust is such that its span comes out as by the hip. */
     public static Sheet inches(double waist, double hip, double hipDepth) {
-        return Sheet.ofMillimetres(
-                Map.of(WAIST_GIRTH, waist * 25.4, HIP_GIRTH, hip * 25.4, HIP_DEPTH, hipDepth * 25.4));
+        return Sheet.ofMillimetres(Map.of(
+                WAIST_GIRTH, waist * 25.4,
+                HIP_GIRTH, hip * 25.4,
+                HIP_DEPTH, hipDepth * 25.4,
+                BUST_GIRTH, (hip - 2) * 25.4,
+                SHOULDER_WIDTH, 390.0));
     }
 
     private static List<Row> read() {
@@ -99,7 +117,7 @@ public final class Bodies {
                 KNEE_GIRTH, cm(record, "knee_girth_cm"),
                 ANKLE_GIRTH, cm(record, "ankle_girth_cm"),
                 STATURE, cm(record, "stature_cm"));
-        return new Row(record.get("id"), Sheet.ofMillimetres(mm));
+        return new Row(record.get("id"), Sheet.ofMillimetres(mm), cm(record, "shoulder_breadth_cm"));
     }
 
     private static double cm(CSVRecord record, String column) {

@@ -32,7 +32,11 @@ final class OnHer {
             Measure.CROTCH_LENGTH,
             692.7,
             Measure.OUTSIDE_LEG,
-            1028.7));
+            1028.7,
+            Measure.BUST_GIRTH,
+            914.4,
+            Measure.SHOULDER_WIDTH,
+            390.0));
 
     private OnHer() {}
 

@@ -35,7 +35,11 @@ class OrderOfMakingTest {
             Measure.BODY_RISE,
             266.7,
             Measure.OUTSIDE_LEG,
-            1028.7));
+            1028.7,
+            Measure.BUST_GIRTH,
+            914.4,
+            Measure.SHOULDER_WIDTH,
+            390.0));
 
     @TestFactory
     Stream<DynamicTest> every_join_is_sewn_once_and_no_step_comes_before_what_it_needs() {

@@ -1,11 +1,14 @@
 package brightplumb.core.garment;
 
 import static brightplumb.core.measure.Measure.BODY_RISE;
+import static brightplumb.core.measure.Measure.BUST_GIRTH;
 import static brightplumb.core.measure.Measure.CROTCH_LENGTH;
 import static brightplumb.core.measure.Measure.HIP_DEPTH;
 import static brightplumb.core.measure.Measure.HIP_GIRTH;
 import static brightplumb.core.measure.Measure.KNEE_GIRTH;
 import static brightplumb.core.measure.Measure.OUTSIDE_LEG;
+import static brightplumb.core.measure.Measure.SHOULDER_TO_WAIST;
+import static brightplumb.core.measure.Measure.SHOULDER_WIDTH;
 import static brightplumb.core.measure.Measure.WAIST_GIRTH;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -35,7 +38,10 @@ class UnitsChangeNothingTest {
             BODY_RISE, "10 5/8",
             CROTCH_LENGTH, "27 1/4",
             OUTSIDE_LEG, "40 1/2",
-            KNEE_GIRTH, "15 1/8");
+            KNEE_GIRTH, "15 1/8",
+            BUST_GIRTH, "36 1/4",
+            SHOULDER_WIDTH, "15 3/8",
+            SHOULDER_TO_WAIST, "16 1/8");
 
     static Stream<Cut> cuts() {
         return Catalogue.CUTS.stream();

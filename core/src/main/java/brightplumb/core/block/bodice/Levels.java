@@ -1,0 +1,11 @@
+package brightplumb.core.block.bodice;
+
+/**
+ * The levels of the upper half, mm below the level waist line: all but the waist lie above it and are negative.
+ *
+ * @param top the neck end of the shoulder
+ * @param shoulder the shoulder's end, sloped
+ * @param armhole the chest line, where the armhole meets the side
+ * @param bust the bust point
+ */
+public record Levels(double top, double shoulder, double armhole, double bust) {}

@@ -1,0 +1,269 @@
+package brightplumb.core.block.bodice;
+
+import static brightplumb.core.measure.Measure.*;
+import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
+import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+import static brightplumb.core.rule.BodiceSettings.*;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Notice;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.ArmholeFrom;
+import brightplumb.core.rule.ArmholeRule;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The upper half of a garment that hangs from the shoulder: its levels, the bust quarter, and for each panel neck, shoulder and armhole. The
+ * waist is y = 0 with y growing downward, so that whatever hangs below it is drafted as ever.
+ */
+public final class UpperHalf {
+
+    /** The chest line stays so far above the bust, mm. */
+    private static final double ABOVE_BUST = Length.INCH;
+
+    /** Between the armholes a quarter stays so far inside its own width, mm. */
+    private static final double INSIDE_QUARTER = Length.INCH;
+
+    /** Less shoulder than this carries nothing, mm. */
+    private static final double LEAST_SHOULDER = Length.INCH / 2;
+
+    /** Less side than this above the waist is none, mm. */
+    private static final double LEAST_SIDE = 2 * Length.INCH;
+
+    private final Table table;
+    private final Paper paper;
+    private final Body body;
+    private final Settings set;
+    private Amount slope;
+    private Amount quarter;
+    private Amount shoulderHalf;
+    private Amount neckWidth;
+    private Levels levels;
+
+    public UpperHalf(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
+    }
+
+    /**
+     * Finds the levels and the quarter.
+     *
+     * @throws Refusal where a measure is missing, or two make no body, naming them
+     */
+    public Levels levels() {
+        missing();
+        Amount down = needed(SHOULDER_TO_WAIST);
+        double top = -down.value();
+        table.step(
+                "shoulder.to.waist",
+                "Shoulder to waist",
+                down,
+                "From the neck end of the shoulder, down to the waist.");
+        Amount bust = needed(BUST_GIRTH);
+        Amount toBust = needed(SHOULDER_TO_BUST);
+        if (toBust.value() > down.value() - LEAST_SIDE / 2) {
+            throw new Refusal(List.of(
+                    new Refusal.Fault("measures.shoulderToBust", "The bust would lie at the waist; look at both tapes"),
+                    new Refusal.Fault(
+                            "measures.shoulderToWaist", "The waist would lie at the bust; look at both tapes")));
+        }
+        quarter = table.step(
+                bust.plus(set.amount(BUST_EASE)).over(4).as(BodiceFacts.BUST_QUARTER, "bust quarter"),
+                "Bust quarter",
+                set.why(BUST_EASE));
+        slope = table.step(
+                set.amount(SHOULDER_SLOPE).as(BodiceFacts.SHOULDER_SLOPE, "shoulder slope"),
+                "Shoulder slopes",
+                set.why(SHOULDER_SLOPE));
+        shoulderHalf = shoulder();
+        Amount depth = armholeDepth(bust);
+        Amount from = set.chose(ARMHOLE_FROM, ArmholeFrom.SLOPE) ? depth.plus(slope) : depth;
+        Amount level = table.step(
+                "armhole.level",
+                "Armhole below the top line",
+                from.minus(set.amount(ARMHOLE_SHALLOWER)),
+                set.why(ARMHOLE_FROM) + " " + set.why(ARMHOLE_SHALLOWER));
+        double armhole = top + level.value();
+        double bustY = top + toBust.value();
+        if (armhole > bustY - ABOVE_BUST) {
+            armhole = bustY - ABOVE_BUST;
+            paper.notice(
+                    Notice.of(
+                            "chest-raised",
+                            "By its own rule the armhole would reach the bust: the chest line was raised to an inch above it."));
+        }
+        if (armhole > -LEAST_SIDE || armhole < top + slope.value() + LEAST_SIDE / 2) {
+            throw new Refusal(
+                    set.toBlame(
+                            ARMHOLE_SHALLOWER,
+                            body.find(ARMHOLE_GIRTH).isPresent() ? ARMHOLE_GIRTH : SHOULDER_TO_WAIST),
+                    "These leave no armhole between shoulder and waist; look at both tapes");
+        }
+        levels = new Levels(top, top + slope.value(), armhole, bustY);
+        paper.level("shoulder", top);
+        paper.level("chest", armhole);
+        paper.level("bust", bustY);
+        for (Half panel : Half.values()) {
+            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, top), Point.of(0, 0)));
+            for (double y : new double[] {top, armhole, bustY}) {
+                paper.draw(panel.id(), LEVEL, "", new Line(Point.of(0, y), Point.of(quarter.value() + 30, y)));
+            }
+            paper.draw(panel.id(), MEASURE, "", new Line(Point.of(0, bustY), Point.of(quarter.value(), bustY)));
+        }
+        table.step(
+                "bust.level",
+                "Bust below the top line",
+                toBust,
+                "Levels are personal: the bust line lies where this bust is fullest.");
+        neckWidth = table.step(
+                set.amount(NECK_WIDTH).as(BodiceFacts.NECK_WIDTH, "half neck"),
+                "Neck, half its width",
+                set.why(NECK_WIDTH));
+        if (neckWidth.value() > shoulderHalf.value() - LEAST_SHOULDER) {
+            throw new Refusal(
+                    set.byHand(NECK_WIDTH) ? "settings.frontNeckWidth" : "measures.shoulderWidth",
+                    "The neck is as wide as the shoulders; look at both");
+        }
+        return levels;
+    }
+
+    /** A quarter on chest and bust line. */
+    public Amount quarter() {
+        return quarter;
+    }
+
+    /** Draws a panel's upper lines. */
+    public UpperLines drawn(Half panel) {
+        Setting depthOf = panel == Half.FRONT ? FRONT_NECK_DEPTH : BACK_NECK_DEPTH;
+        Amount depth = table.step(
+                set.amount(depthOf).as(BodiceFacts.NECK_DEPTH.of(panel.id()), panel.id() + " neck depth"),
+                panel.title() + " neck down",
+                set.why(depthOf));
+        if (levels.top() + depth.value() > levels.armhole() + LEAST_SIDE * 2) {
+            throw new Refusal(
+                    "settings." + depthOf.key(),
+                    "So deep a neck leaves nothing to hold the shoulders; make it shallower");
+        }
+        Setting hollowOf = panel == Half.FRONT ? ARMHOLE_HOLLOW_FRONT : ARMHOLE_HOLLOW_BACK;
+        Point underarm = Point.of(quarter.value(), levels.armhole());
+        UpperLines lines = UpperLines.drawn(
+                levels,
+                neckWidth.value(),
+                depth.value(),
+                end(),
+                across(),
+                set.amount(hollowOf).value(),
+                underarm);
+        paper.draw(panel.id(), OUTLINE, "", lines.neck()).draw(panel.id(), OUTLINE, "", lines.shoulder());
+        table.step(
+                "neck.line." + panel.id(),
+                panel.title() + " neckline, half",
+                Amount.found("measured along the line", Curves.length(lines.neck())),
+                "It meets the centre square and leaves the shoulder square, so that it runs on across both.");
+        paper.draw(panel.id(), OUTLINE, "", lines.armhole());
+        table.step(
+                "armhole.line." + panel.id(),
+                panel.title() + " armhole",
+                Amount.found("measured along the line", Curves.length(lines.armhole())),
+                set.why(hollowOf));
+        return lines;
+    }
+
+    /** Says what both panels come to together: neck and armhole. */
+    public void together(UpperLines front, UpperLines back) {
+        table.step(
+                Amount.found("measured along the front's half", Curves.length(front.neck()))
+                        .plus(Amount.found("along the back's", Curves.length(back.neck())))
+                        .times(2)
+                        .as(BodiceFacts.NECK_OPENING, "neck opening"),
+                "Neck, once round",
+                "What passes through it is checked against this.");
+        table.step(
+                Amount.found("front armhole", Curves.length(front.armhole()))
+                        .plus(Amount.found("back armhole", Curves.length(back.armhole())))
+                        .as(BodiceFacts.ARMHOLE_LENGTH, "armhole length"),
+                "Armhole, once round",
+                "Front and back together, as they are sewn.");
+    }
+
+    /** What cannot be guessed is asked for together, each at its own field. */
+    private void missing() {
+        List<Refusal.Fault> faults = new ArrayList<>();
+        if (body.find(BUST_GIRTH).isEmpty()) {
+            faults.add(fault(BUST_GIRTH));
+        }
+        if (body.find(SHOULDER_WIDTH).or(() -> body.find(ACROSS_BACK)).isEmpty()) {
+            faults.add(fault(SHOULDER_WIDTH));
+        }
+        if (!faults.isEmpty()) {
+            throw new Refusal(faults);
+        }
+    }
+
+    private static Refusal.Fault fault(Measure measure) {
+        return new Refusal.Fault(
+                "measures." + measure.key(),
+                measure.title() + " is needed: what hangs from the shoulder cannot be drafted without it");
+    }
+
+    private Amount needed(Measure measure) {
+        return body.find(measure).orElseThrow(() -> new Refusal(List.of(fault(measure))));
+    }
+
+    private Amount shoulder() {
+        Amount across =
+                body.find(SHOULDER_WIDTH).or(() -> body.find(ACROSS_BACK)).orElseThrow();
+        Amount most = quarter.minus(Amount.inches("shoulder inside the bust quarter", 0.5));
+        if (across.value() / 2 > body.find(BUST_GIRTH).orElseThrow().value() / 4) {
+            paper.notice(
+                    Notice.of(
+                            "shoulder-beyond-bust",
+                            "Half the shoulder is wider than a quarter of the bust: it was brought in to half an inch inside the quarter. Look at both tapes."));
+        }
+        return table.step(
+                across.over(2).atMost(most).as(BodiceFacts.SHOULDER_HALF, "half shoulder"),
+                "Shoulder, half",
+                "From the centre to where the arm begins; half an inch inside the bust quarter at least, or the armhole would lean out.");
+    }
+
+    private Amount armholeDepth(Amount bust) {
+        Amount depth = set.chose(ARMHOLE_RULE, ArmholeRule.HALF_ARMHOLE)
+                ? needed(ARMHOLE_GIRTH).over(2)
+                : bust.over(6).plus(Amount.inches("armhole allowance", 1.5));
+        return table.step(depth.as(BodiceFacts.ARMHOLE_DEPTH, "armhole depth"), "Armhole deep", set.why(ARMHOLE_RULE));
+    }
+
+    /** Where the shoulder ends: all of it, or a strap's width along the same slope. */
+    private Point end() {
+        Point neck = Point.of(neckWidth.value(), levels.top());
+        Point whole = Point.of(shoulderHalf.value(), levels.shoulder());
+        double strap = set.amount(STRAP).value();
+        double all = neck.distance(whole);
+        return strap == 0 || strap >= all ? whole : neck.toward(whole, strap / all);
+    }
+
+    /** Half the width between the armholes: it stays an inch inside the quarter. */
+    private double across() {
+        double taped = body.find(ACROSS_BACK)
+                .or(() -> body.find(SHOULDER_WIDTH))
+                .map(a -> a.value() / 2)
+                .orElse(shoulderHalf.value());
+        return Math.min(taped, quarter.value() - INSIDE_QUARTER);
+    }
+}

@@ -1,0 +1,245 @@
+package brightplumb.core.block.suit;
+
+import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
+import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.HipSettings.HIP_EASE;
+import static brightplumb.core.rule.SuitSettings.*;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
+
+import brightplumb.core.block.bodice.Levels;
+import brightplumb.core.block.bodice.UpperHalf;
+import brightplumb.core.block.bodice.UpperLines;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.CrotchFastening;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.LegLineWidth;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The bodysuit block: front and back on the fold from the neck to a strip between the legs, where they meet. The centre line is x = 0 with the
+ * side at +x; the waist is y = 0 and y grows downward. Front and back differ at neck, armhole, leg curve and end; their sides are one line.
+ */
+final class BodysuitBlock {
+
+    /** The strip between the legs is as wide as its end over so much of each panel, mm. */
+    private static final double STRIP = Length.INCH;
+
+    /** Less than this between leg line and strip leaves no curve, mm. */
+    private static final double LEAST_CURVE = Length.INCH;
+
+    private final Table table;
+    private final Paper paper;
+    private final Body body;
+    private final Settings set;
+
+    BodysuitBlock(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
+    }
+
+    /**
+     * Drafts a bodysuit.
+     *
+     * @throws Refusal where a measure is missing or the amounts leave no leg line, naming the field at fault
+     */
+    Draft draft() {
+        // Levels
+        UpperHalf upper = new UpperHalf(table);
+        Levels levels = upper.levels();
+        Amount hipDepth = hipDepth();
+        Amount crotch = crotchLine();
+        Amount legLine = legLine(crotch);
+
+        // Quarters
+        Amount waist = quarter(body.waist(), WAIST_EASE, "waist", "Waist");
+        Amount hip = quarter(body.hip(), HIP_EASE, "hip", "Hip");
+        boolean byCurve = set.chose(LEG_LINE_WIDTH, LegLineWidth.HIP_CURVE);
+        double widest = byCurve ? hipDepth.value() : legLine.value();
+        SuitSide side = SuitSide.through(List.of(
+                Point.of(upper.quarter().value(), levels.armhole()),
+                Point.of(waist.value(), 0),
+                Point.of(hip.value(), widest)));
+        Amount there = paper.step(
+                (byCurve && legLine.value() < hipDepth.value()
+                                ? Amount.found("read from the hip curve", side.at(legLine.value()))
+                                : hip)
+                        .as(SuitFacts.LEG_LINE_QUARTER, "quarter at the leg line"),
+                "Quarter at the leg line",
+                set.why(LEG_LINE_WIDTH));
+
+        // Crotch ends
+        Amount frontEnd = paper.step(
+                crotch.plus(set.amount(FRONT_END)).as(SuitFacts.CROTCH_END.of("front"), "front end below the waist"),
+                "Front ends below the waist",
+                set.why(FRONT_END));
+        Amount backEnd = paper.step(
+                frontEnd.plus(set.amount(BACK_END)).as(SuitFacts.CROTCH_END.of("back"), "back end below the waist"),
+                "Back ends below the waist",
+                set.why(BACK_END));
+        Amount lap = paper.step("crotch.lap", "Front laps over the back", set.amount(CROTCH_LAP), set.why(CROTCH_LAP));
+        Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
+        paper.step(
+                top.plus(frontEnd).plus(top).plus(backEnd).minus(lap).as(SuitFacts.TRUNK, "trunk as drawn"),
+                "Trunk, round and back",
+                "Straight down from the shoulder, between the legs and up again: this decides whether one can sit.");
+
+        // The lines
+        Point corner = Point.of(there.value(), legLine.value());
+        Panel front = panel(upper, Half.FRONT, side, corner, frontEnd);
+        Panel back = panel(upper, Half.BACK, side, corner, backEnd);
+        upper.together(front.upper(), back.upper());
+        paper.step(
+                Amount.found("front leg curve", Curves.length(front.leg()))
+                        .plus(Amount.found("back leg curve", Curves.length(back.leg())))
+                        .as(SuitFacts.LEG_OPENING, "leg opening"),
+                "Leg, once round",
+                "Front and back curve with their strips, as they are bound.");
+        Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
+                ? paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
+                : null;
+        boolean sewn = set.chose(FASTENING, CrotchFastening.SEWN);
+        Piece frontPiece = SuitPieces.front(front, sewn);
+        Piece backPiece = SuitPieces.back(back, sewn, set, zip);
+        Pattern pattern = SuitPieces.joined(frontPiece, backPiece, sewn);
+        return table.finished(Notches.level(pattern, pattern.find("side").orElseThrow(), "waist", 0));
+    }
+
+    /**
+     * A panel's lines.
+     *
+     * @param side from the underarm to the leg line
+     * @param leg from the side to the end of the strip
+     * @param end how far below the waist it ends, mm
+     * @param half half the width of its end, mm
+     */
+    record Panel(Half panel, UpperLines upper, List<Segment> side, List<Segment> leg, double end, double half) {}
+
+    private Amount hipDepth() {
+        Amount depth = body.hipDepth();
+        paper.level("waist", 0);
+        paper.level("hip", depth.value());
+        for (Half panel : Half.values()) {
+            level(panel, 0);
+            level(panel, depth.value());
+        }
+        return paper.step(
+                depth.as(Fact.HIP_DEPTH, "waist to hip"),
+                "Waist to hip",
+                "The hip line lies where this seat is fullest.");
+    }
+
+    private Amount crotchLine() {
+        Amount crotch = set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line");
+        paper.level("crotch", crotch.value());
+        for (Half panel : Half.values()) {
+            level(panel, crotch.value());
+        }
+        return paper.step(crotch, "Crotch line below the waist", set.why(CROTCH_DEPTH));
+    }
+
+    private Amount legLine(Amount crotch) {
+        Amount level = set.amount(LEG_LINE_LEVEL).as(SuitFacts.LEG_LINE_LEVEL, "leg line");
+        double room = crotch.value() + set.amount(FRONT_END).value() - STRIP - level.value();
+        if (room < LEAST_CURVE) {
+            throw new Refusal(
+                    set.byHand(LEG_LINE_LEVEL) ? "settings.legLineLevel" : set.toBlame(CROTCH_DEPTH, Measure.BODY_RISE),
+                    "The leg line must lie at least 1 in (2.5 cm) above the strip between the legs");
+        }
+        paper.level("leg line", level.value());
+        for (Half panel : Half.values()) {
+            level(panel, level.value());
+        }
+        return paper.step(level, "Leg line below the waist, at the side", set.why(LEG_LINE_LEVEL));
+    }
+
+    private void level(Half panel, double y) {
+        paper.draw(
+                panel.id(),
+                LEVEL,
+                "",
+                new Line(Point.of(0, y), Point.of(body.hip().value() / 4 + 40, y)));
+    }
+
+    private Amount quarter(Amount girth, Setting ease, String where, String title) {
+        Amount quarter = girth.plus(set.amount(ease)).over(4);
+        if (quarter.value() < 2 * Length.INCH) {
+            throw new Refusal(
+                    "settings." + ease.key(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
+        }
+        return paper.step(quarter.named(where + ".quarter", where + " quarter"), title + " quarter", set.why(ease));
+    }
+
+    private Panel panel(UpperHalf upper, Half panel, SuitSide side, Point corner, Amount end) {
+        UpperLines lines = upper.drawn(panel);
+        Setting widthOf = panel == Half.FRONT ? CROTCH_WIDTH : CROTCH_WIDTH_BACK;
+        Amount half = paper.step(
+                set.amount(widthOf).as(SuitFacts.HALF_WIDTH.of(panel.id()), panel.id() + " half width"),
+                panel.title() + " end, half its width",
+                set.why(widthOf));
+        if (half.value() > corner.x() - LEAST_CURVE) {
+            throw new Refusal("settings." + widthOf.key(), "So wide a strip leaves no leg curve");
+        }
+        Point strip = Point.of(half.value(), end.value() - STRIP);
+        Amount guide = guide(panel, LegCurve.chord(corner, strip));
+        LegCurve curve = LegCurve.through(corner, side.inward(corner.y()), strip, guide.value());
+        paper.draw(panel.id(), CONSTRUCTION, "", new Line(corner, strip));
+        paper.draw(panel.id(), MEASURE, "", new Line(Point.of(0, corner.y()), curve.guide()));
+        paper.step(
+                guide.named("leg.guide." + panel.id(), panel.id() + " leg guide"),
+                panel.title() + " leg curve passes the corner by",
+                set.why(panel == Half.FRONT ? LEG_SHARE_FRONT : LEG_SHARE_BACK));
+        List<Segment> leg = new ArrayList<>(curve.run());
+        leg.add(new Line(strip, Point.of(half.value(), end.value())));
+        List<Segment> down = side.downTo(corner.y());
+        paper.draw(panel.id(), OUTLINE, "", down).draw(panel.id(), OUTLINE, "", leg);
+        paper.draw(
+                panel.id(),
+                OUTLINE,
+                "",
+                new Line(Point.of(half.value(), end.value()), Point.of(0, end.value())),
+                new Line(Point.of(0, end.value()), lines.neck().get(0).from()));
+        paper.step(
+                "leg.line." + panel.id(),
+                panel.title() + " leg curve",
+                Amount.found("measured along the line", Curves.length(leg)),
+                "It leaves the side level and reaches the strip upright, so that it runs on across both.");
+        return new Panel(panel, lines, down, List.copyOf(leg), end.value(), half.value());
+    }
+
+    /** How far from the corner the curve passes: a distance where one is asked, else a share of the straight line's, hollowed or covering. */
+    private Amount guide(Half panel, double chord) {
+        Amount asked = set.amount(panel == Half.FRONT ? LEG_GUIDE_FRONT : LEG_GUIDE_BACK);
+        Amount straight = Amount.found("straight line from the corner", chord);
+        Amount by = asked.value() > 0
+                ? asked
+                : straight.times(set.amount(panel == Half.FRONT ? LEG_SHARE_FRONT : LEG_SHARE_BACK));
+        Amount moved = panel == Half.FRONT ? by.minus(set.amount(LEG_HOLLOW)) : by.plus(set.amount(COVER));
+        // Nearer than this it would cut into the corner, further it would stand off the straight line like a wing.
+        return moved.atLeast(straight.times(0.55)).atMost(straight.times(1.25));
+    }
+}

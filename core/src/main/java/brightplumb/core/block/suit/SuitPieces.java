@@ -1,0 +1,98 @@
+package brightplumb.core.block.suit;
+
+import brightplumb.core.block.waist.Openings;
+import brightplumb.core.block.waist.WaistMarks;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Makes pattern pieces of a bodysuit's lines: edges in order, marks, grain, and what is sewn to what. */
+final class SuitPieces {
+
+    private SuitPieces() {}
+
+    static Piece front(BodysuitBlock.Panel lines, boolean sewn) {
+        List<Edge> edges = edges(lines, sewn);
+        edges.add(Edge.of(EdgeRole.CENTRE_FRONT, centre(lines)).as(End.FOLD));
+        return piece(lines, edges, new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1), List.of());
+    }
+
+    /** @param zip how long a zip in the centre seam is, or null where the back is cut on the fold */
+    static Piece back(BodysuitBlock.Panel lines, boolean sewn, Settings set, Amount zip) {
+        List<Edge> edges = edges(lines, sewn);
+        if (zip == null) {
+            edges.add(Edge.of(EdgeRole.CENTRE_BACK, centre(lines)).as(End.FOLD));
+            return piece(lines, edges, new Copies.OnFold(EdgeRole.CENTRE_BACK, 1), List.of());
+        }
+        double whole = Curves.length(centre(lines));
+        Openings.within(set, whole - 2 * Length.INCH);
+        double opens = Math.min(zip.value(), whole - 2 * Length.INCH);
+        List<List<Segment>> parted = Curves.cutAt(centre(lines), whole - opens);
+        edges.add(Edge.of(EdgeRole.CENTRE_BACK, parted.get(0)));
+        edges.add(Edge.of(EdgeRole.CENTRE_BACK_ZIP, parted.get(1)).as(End.OPENING));
+        Point at = parted.get(1).get(0).from();
+        return piece(lines, edges, new Copies.Pairs(1), List.of(WaistMarks.notch(at, Point.of(-1, 0), 2, "zip end")));
+    }
+
+    private static List<Segment> centre(BodysuitBlock.Panel lines) {
+        return List.of(
+                new Line(Point.of(0, lines.end()), lines.upper().neck().get(0).from()));
+    }
+
+    private static List<Edge> edges(BodysuitBlock.Panel lines, boolean sewn) {
+        Line end = new Line(Point.of(lines.half(), lines.end()), Point.of(0, lines.end()));
+        return new ArrayList<>(List.of(
+                Edge.of(EdgeRole.NECK, lines.upper().neck()).as(End.BOUND),
+                Edge.of(EdgeRole.SHOULDER, List.of(lines.upper().shoulder())),
+                Edge.of(EdgeRole.ARMHOLE, lines.upper().armhole()).as(End.BOUND),
+                Edge.of(EdgeRole.SIDE, lines.side()),
+                Edge.of(EdgeRole.LEG, lines.leg()).as(End.BOUND),
+                Edge.of(EdgeRole.CROTCH_END, List.of(end)).as(sewn ? End.SEWN : End.BOUND)));
+    }
+
+    private static Piece piece(BodysuitBlock.Panel lines, List<Edge> edges, Copies copies, List<Mark> marks) {
+        String panel = lines.panel().id();
+        double top = lines.upper().neck().get(0).from().y();
+        double x = lines.half() * 0.6;
+        Line grain =
+                new Line(Point.of(x, top + (lines.end() - top) * 0.15), Point.of(x, top + (lines.end() - top) * 0.8));
+        return Piece.of(PieceId.of(panel), "Bodysuit " + panel, panel, edges, grain, copies, OnBody.AS_DRAFTED)
+                .withMarks(marks);
+    }
+
+    /** Shoulders, sides, and the ends between the legs: sewn, or the front laid over the back. */
+    static Pattern joined(Piece front, Piece back, boolean sewn) {
+        List<Join> joins = new ArrayList<>(List.of(
+                Join.sewn("shoulder", EdgeRole.SHOULDER, front, back), Join.sewn("side", EdgeRole.SIDE, front, back)));
+        for (EdgeRole centre : List.of(EdgeRole.CENTRE_BACK, EdgeRole.CENTRE_BACK_ZIP)) {
+            if (back.edge(centre).filter(e -> e.end() != End.FOLD).isPresent()) {
+                joins.add(Join.mirrored(centre.id(), centre, back));
+            }
+        }
+        Run one = Run.of(Stretch.whole(front, front.require(EdgeRole.CROTCH_END)));
+        Run other = Run.of(Stretch.whole(back, back.require(EdgeRole.CROTCH_END)));
+        joins.add(
+                sewn
+                        ? Join.sewn("crotch", one, other)
+                        : new Join("crotch", List.of(one, other), one.length() - other.length(), Join.Kind.LAPPED));
+        return new Pattern(List.of(front, back), joins);
+    }
+}

@@ -1,0 +1,75 @@
+package brightplumb.core.fitting;
+
+import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.Half.BACK;
+import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.rule.SuitSettings.*;
+
+import brightplumb.core.rule.Setting;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What a fitting says of bodysuits. Common practice, no source. */
+public final class SuitRemarks {
+
+    /** Every remark, from the shoulder down. */
+    public static final List<Remark> ALL = List.of(
+            new Remark(
+                    "suit-armhole-gapes",
+                    "The armhole gapes",
+                    FRONT,
+                    "bust",
+                    "Without a sleeve it is too deep.",
+                    "Bring the armhole up a quarter inch",
+                    worn -> worn.moved(ARMHOLE_SHALLOWER, 0.25)),
+            new Remark(
+                    "suit-neck-tight",
+                    "The neck sits close, or is hard to get through",
+                    FRONT,
+                    "shoulder",
+                    "The neckline is small for her.",
+                    "Deepen the front neck half an inch",
+                    worn -> worn.moved(FRONT_NECK_DEPTH, 0.5)),
+            new Remark(
+                    "suit-short-trunk",
+                    "Tight when she sits, or it drags at the shoulders",
+                    FRONT,
+                    "crotch",
+                    "The trunk is short.",
+                    "Deepen the crotch an inch",
+                    worn -> worn.moved(CROTCH_DEPTH, 1)),
+            new Remark(
+                    "suit-crotch-loose",
+                    "Loose folds at the crotch",
+                    FRONT,
+                    "crotch",
+                    "The crotch is too wide.",
+                    "Take a quarter inch off each half of the strip",
+                    SuitRemarks::narrower),
+            new Remark(
+                    "suit-seat-uncovered",
+                    "The back leg edge rides up over the seat",
+                    BACK,
+                    "hip",
+                    "The back leg curve covers too little.",
+                    "Half an inch more cover behind",
+                    worn -> worn.moved(COVER, 0.5)),
+            new Remark(
+                    "suit-leg-binds",
+                    "The leg edge binds at the front of the thigh",
+                    FRONT,
+                    "hip",
+                    "The front leg curve is too full.",
+                    "Hollow the front leg curve a quarter inch",
+                    worn -> worn.moved(LEG_HOLLOW, 0.25)));
+
+    private SuitRemarks() {}
+
+    private static Map<Setting, Object> narrower(Worn worn) {
+        Map<Setting, Object> changed = new HashMap<>(worn.moved(CROTCH_WIDTH, -0.25));
+        changed.putAll(worn.moved(CROTCH_WIDTH_BACK, -0.25));
+        return changed;
+    }
+}

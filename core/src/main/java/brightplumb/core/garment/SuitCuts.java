@@ -1,0 +1,94 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.measure.Measure.*;
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.SuitSettings.*;
+
+import brightplumb.core.making.Sequence;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.AllowanceHabit;
+import brightplumb.core.rule.ArmholeRule;
+import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.CrotchFastening;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
+import java.util.List;
+import java.util.Map;
+
+/** The bodysuits of the catalogue: each the amounts in which it differs. Common practice, no source. */
+final class SuitCuts {
+
+    private static final List<Measure> TAKEN = List.of(
+            WAIST_GIRTH,
+            HIP_DEPTH,
+            HIP_GIRTH,
+            BODY_RISE,
+            THIGH_GIRTH,
+            BUST_GIRTH,
+            SHOULDER_WIDTH,
+            ACROSS_BACK,
+            SHOULDER_TO_BUST,
+            SHOULDER_TO_WAIST,
+            SHOULDER_TO_HIP,
+            ARMHOLE_GIRTH,
+            NECK_GIRTH,
+            HEAD_GIRTH,
+            VERTICAL_TRUNK,
+            STATURE);
+
+    private static final Cloth STRETCH = new Cloth(0.4, 1500, true, false);
+    private static final Cloth HIGH_STRETCH = new Cloth(0.5, 1500, true, false);
+
+    static final List<Cut> ALL = List.of(
+            suit(
+                            "round-neck-bodysuit",
+                            "Round-neck bodysuit",
+                            "Round at the neck, without sleeves, fastened with studs between the legs.",
+                            Map.of(
+                                    BACK_NECK_DEPTH, inches(1.5, "An inch and a half behind."),
+                                    FRONT_NECK_DEPTH, inches(3, "Round, three inches in front.")))
+                    .made(Operations.BIAS_BINDING, Operations.CROTCH_STRIP)
+                    .in(STRETCH)
+                    .sewn(Sequence.SIDES_LAST)
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.SUITS, "sitting"),
+                            "By the rise, taken seated; the front ends an inch below the crotch line, the back three below that line.",
+                            Map.of(
+                                    ARMHOLE_RULE,
+                                            chosen(
+                                                    ArmholeRule.BUST_SIXTH,
+                                                    "A sixth of the bust and an inch and a half."),
+                                    BACK_END, inches(2, "Three inches below the crotch line itself."),
+                                    CROTCH_WIDTH, inches(1, "A strip two inches wide.")))),
+            suit(
+                            "swim-bodysuit",
+                            "Swim bodysuit",
+                            "Straps two inches wide, deep behind to get in by, the legs bound flat.",
+                            Map.of(
+                                    STRAP, inches(2, "Two inches wide when it is finished."),
+                                    FRONT_NECK_DEPTH, inches(5, "Five inches in front."),
+                                    BACK_NECK_DEPTH, inches(8, "Deep behind: it is the way in."),
+                                    FASTENING,
+                                            chosen(CrotchFastening.SEWN, "Cloth that stretches so far needs no studs."),
+                                    CROTCH_WIDTH, inches(1.5, "A strip three inches wide."),
+                                    ALLOWANCES, chosen(AllowanceHabit.KNIT, "Half an inch at the shoulder."),
+                                    SIDE_ALLOWANCE, inches(0.5, "Half an inch, sewn on the line.")))
+                    .made(Operations.BIAS_BINDING)
+                    .in(HIGH_STRETCH)
+                    .sewn(Sequence.SIDES_LAST)
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.SUITS, "hipquarter"),
+                            "By a quarter of the hip: the hip quarter half-way down to the crotch, guides of five and seven inches.",
+                            Map.of(FRONT_END, inches(2, "Two inches below the crotch line.")))));
+
+    private SuitCuts() {}
+
+    private static Cut suit(String id, String title, String about, Map<Setting, Rule> defaults) {
+        return Cut.of(id, title, about, Group.ONE_PIECE, Parts.BODYSUIT, "house", TAKEN, defaults);
+    }
+}

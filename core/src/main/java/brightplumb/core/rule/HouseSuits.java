@@ -1,0 +1,136 @@
+package brightplumb.core.rule;
+
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.ClosureSettings.*;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.Rule.choosing;
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.SuitSettings.*;
+import static java.util.Map.entry;
+
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.working.Amount;
+import java.util.Map;
+
+/**
+ * The house way of bodysuits: the crotch line lies where the tape round the trunk puts it. Our own choice; the habits it is made of are
+ * common practice.
+ */
+final class HouseSuits {
+
+    static final Way WAY = new Way(
+            "house",
+            "suit",
+            "House",
+            "Chooses the amounts from the body: as deep as the tape round the trunk asks, less a little of what the cloth gives.",
+            HouseHabits.with(Map.ofEntries(
+                    entry(NECK_WIDTH, inches(3, "A round neck, clear of the neck's base.")),
+                    entry(FRONT_NECK_DEPTH, inches(3, "To the pit of the neck, or a little below.")),
+                    entry(BACK_NECK_DEPTH, inches(1, "Behind, the neck is higher.")),
+                    entry(SHOULDER_SLOPE, inches(1, "The shoulder falls an inch from neck to end.")),
+                    entry(STRAP, inches(0, "It lies on the whole shoulder.")),
+                    entry(
+                            ARMHOLE_RULE,
+                            choosing(
+                                    given -> given.body()
+                                                    .find(Measure.ARMHOLE_GIRTH)
+                                                    .isPresent()
+                                            ? ArmholeRule.HALF_ARMHOLE
+                                            : ArmholeRule.BUST_SIXTH,
+                                    "Half the tape round the arm, where it was taken.")),
+                    entry(ARMHOLE_FROM, chosen(ArmholeFrom.SLOPE, "The arm hangs from the end of the shoulder.")),
+                    entry(ARMHOLE_SHALLOWER, inches(0.5, "Without a sleeve a deeper armhole gapes.")),
+                    entry(ARMHOLE_HOLLOW_FRONT, inches(0.5, "The arm moves forward.")),
+                    entry(
+                            ARMHOLE_HOLLOW_BACK,
+                            worked(
+                                    given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
+                                    "Straight behind; in cloth that stretches both are hollowed alike.")),
+                    entry(
+                            BUST_EASE,
+                            worked(
+                                    given -> HouseHabits.ease(
+                                            given,
+                                            given.body()
+                                                    .find(Measure.BUST_GIRTH)
+                                                    .orElseThrow(HouseSuits::noBust),
+                                            2),
+                                    "Two inches to breathe in woven cloth; cloth that stretches is cut smaller instead.")),
+                    entry(
+                            HIP_EASE,
+                            worked(
+                                    given ->
+                                            HouseHabits.ease(given, given.body().hip(), 1.5),
+                                    "Room to sit and bend: an inch and a half; cloth that stretches is cut smaller instead.")),
+                    entry(
+                            CROTCH_DEPTH,
+                            worked(
+                                    HouseSuits::crotchLine,
+                                    "The tape round the trunk, less half of what the cloth is cut smaller, shared between front and back.")),
+                    entry(FRONT_END, inches(1, "The front ends just below the crotch line.")),
+                    entry(BACK_END, inches(3, "The back goes on under the body and comes forward.")),
+                    entry(CROTCH_WIDTH, inches(1.25, "A strip two and a half inches wide.")),
+                    entry(
+                            CROTCH_WIDTH_BACK,
+                            worked(
+                                    given -> given.amount(CROTCH_WIDTH),
+                                    "As wide as the front, so that both ends meet.")),
+                    entry(FASTENING, chosen(CrotchFastening.STUDS, "It opens between the legs.")),
+                    entry(
+                            CROTCH_LAP,
+                            worked(
+                                    given -> Amount.byHabit(
+                                            given.settings().chose(FASTENING, CrotchFastening.STUDS) ? 0.75 : 0),
+                                    "The studs take three quarters of an inch of lap.")),
+                    entry(
+                            LEG_LINE_LEVEL,
+                            worked(
+                                    given -> given.amount(CROTCH_DEPTH).over(2),
+                                    "Half-way between waist and crotch line.")),
+                    entry(
+                            LEG_LINE_WIDTH,
+                            chosen(LegLineWidth.HIP_CURVE, "Above the hip the side is narrower than the hip.")),
+                    entry(LEG_SHARE_FRONT, share(0.82, "Cut away in front, where the thigh lifts.")),
+                    entry(LEG_SHARE_BACK, share(0.92, "Fuller behind, for the seat.")),
+                    entry(LEG_GUIDE_FRONT, inches(0, "By the share of the straight line.")),
+                    entry(LEG_GUIDE_BACK, inches(0, "By the share of the straight line.")),
+                    entry(LEG_HOLLOW, inches(0, "No more hollow than its share.")),
+                    entry(COVER, inches(0, "No more cover than its share.")),
+                    entry(CLOSURE, chosen(Closure.NONE, "It is drawn on: cloth that stretches needs no zip.")),
+                    entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "An inch at the side, half an inch at seams.")),
+                    entry(CENTRE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)))));
+
+    private HouseSuits() {}
+
+    static Rule share(double share, String why) {
+        return worked(given -> Amount.ratio("share", share), why);
+    }
+
+    static Refusal noBust() {
+        return new Refusal(
+                "measures.bustGirth", "Bust is needed: what hangs from the shoulder cannot be drafted without it");
+    }
+
+    /** So deep that front and back together are the tape round the trunk as it is cut; by the rise where it was not taken. */
+    private static Amount crotchLine(Given given) {
+        Body body = given.body();
+        Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
+        Amount smaller = given.amount(NEGATIVE_EASE).over(2);
+        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseSuits::noBust);
+        return body.find(Measure.VERTICAL_TRUNK)
+                .map(loop -> loop.minus(loop.times(smaller))
+                        .plus(given.amount(CROTCH_LAP))
+                        .minus(down.times(2))
+                        .minus(given.amount(FRONT_END).times(2))
+                        .minus(given.amount(BACK_END))
+                        .over(2)
+                        .atLeast(rise.times(0.8))
+                        .atMost(rise.times(1.15)))
+                .orElseGet(() -> rise.minus(rise.times(smaller)));
+    }
+}

@@ -1,0 +1,190 @@
+package brightplumb.core.style.binding;
+
+import static brightplumb.core.rule.BindingSettings.BINDING_WIDTH;
+
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Rectangle;
+import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Notion;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Bias strips round every edge that ends bound: neck, armholes, legs. Common practice, no source. */
+public final class BiasBinding implements Operation {
+
+    private static final EdgeRole UPPER = new EdgeRole("upper", "upper edge");
+    private static final EdgeRole LOWER = new EdgeRole("lower", "lower edge");
+    private static final EdgeRole END = new EdgeRole("end", "end");
+
+    /** Edges that go once round where front and back are sewn together. */
+    private static final List<EdgeRole> ROUND = List.of(EdgeRole.NECK, EdgeRole.ARMHOLE, EdgeRole.LEG);
+
+    @Override
+    public String id() {
+        return "bias-binding";
+    }
+
+    @Override
+    public String title() {
+        return "Bias binding";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.HEM;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(BINDING_WIDTH);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                BINDING_WIDTH,
+                Rule.inches(
+                        1.25,
+                        "An inch and a quarter on the bias: a quarter shows, a quarter is caught, and it turns."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return ROUND.stream().anyMatch(role -> bound(before, role).size() == 2);
+    }
+
+    /** The shell's front and back edge of a role, where both end bound. */
+    private static List<Piece> bound(Draft draft, EdgeRole role) {
+        return draft.with(role).stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.require(role).end() == End.BOUND)
+                .toList();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        double width = table.step(
+                        "binding.width",
+                        "Binding cut wide",
+                        table.set(BINDING_WIDTH),
+                        table.set().why(BINDING_WIDTH))
+                .value();
+        List<Piece> strips = new ArrayList<>();
+        List<Join> joins = new ArrayList<>();
+        Amount all = Amount.found("no edge", 0);
+        boolean first = true;
+        for (EdgeRole role : ROUND) {
+            List<Piece> pieces = bound(before, role);
+            if (pieces.size() != 2) {
+                continue;
+            }
+            Edge front = pieces.get(0).require(role);
+            Edge back = pieces.get(1).require(role);
+            double along = front.length() + back.length();
+            boolean once = role.equals(EdgeRole.NECK);
+            Amount length = table.step(
+                    "binding." + role.id(),
+                    title(role),
+                    Amount.found("measured along front and back", along).times(once ? 2 : 1),
+                    once ? "Once round the neck." : "One of two, once round.");
+            Piece strip = strip(role, length.value(), width, once);
+            table.paper().draw(strip.id().toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
+            strips.add(strip);
+            Run edges = Run.of(Stretch.whole(pieces.get(0), front))
+                    .then(Run.of(Stretch.whole(pieces.get(1), back)).reversed());
+            Run upper = Run.of(new Stretch(strip.id(), Hand.BOTH, UPPER, 1, 0, along, false));
+            joins.add(new Join(seam(role), List.of(edges, upper), 0, Join.Kind.BOUND));
+            joins.add(Join.sewn(
+                    seam(role) + ".ends",
+                    Run.of(Stretch.whole(strip, strip.require(END, 1))),
+                    Run.of(Stretch.whole(strip, strip.require(END, 2)).reversed())));
+            Amount needed = once ? length : length.times(2);
+            all = first ? needed : all.plus(needed);
+            first = false;
+        }
+        table.step(
+                all.named("binding.length", "binding, all of it"),
+                "Binding, all of it",
+                "Stretched a little as it is sewn on, it lies flat; cut it whole and trim what is left.");
+        return table.finished(before.pattern().with(strips).joined(joins));
+    }
+
+    private static String title(EdgeRole role) {
+        return "Binding for the " + role.spoken();
+    }
+
+    private static String seam(EdgeRole role) {
+        return role.id() + ".binding";
+    }
+
+    /** A strip across the grain and along it alike, so that it bends round the edge. */
+    private static Piece strip(EdgeRole role, double length, double width, boolean once) {
+        Piece straight = Rectangle.of(
+                PieceId.of(role.id() + "-binding"),
+                title(role),
+                "binding",
+                length,
+                width,
+                UPPER,
+                END,
+                LOWER,
+                END,
+                once ? new Copies.Singles(1) : new Copies.Pairs(1));
+        double high = width * 0.35;
+        Point middle = Point.of(length / 2, width / 2);
+        return straight.ending(UPPER, End.RAW)
+                .ending(LOWER, End.RAW)
+                .withGrain(new Line(middle.plus(Point.of(-high, -high)), middle.plus(Point.of(high, high))));
+    }
+
+    @Override
+    public List<Notion> notions(Draft after, Settings set) {
+        double all = after.facts().get("binding.length").value();
+        return List.of(Notion.measured("binding", "Bias binding", "of its own cloth, or bought", all));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        List<MakingStep> steps = new ArrayList<>();
+        for (EdgeRole role : ROUND) {
+            after.pattern()
+                    .find(seam(role))
+                    .ifPresent(join -> steps.add(MakingStep.of(
+                                    "binding." + role.id(),
+                                    "Bind the " + (role.equals(EdgeRole.NECK) ? "neck" : role.spoken() + "s"),
+                                    Work.HEM,
+                                    "Join the strip's ends. Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch a quarter inch in.",
+                                    "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")
+                            .sewing(seam(role), seam(role) + ".ends")
+                            .looking(List.of(
+                                    Figure.mm("edge", join.layers().get(0).length())))
+                            .with(set.cloth().stretches() ? "narrow zigzag" : "edge-stitched")
+                            .taking("binding")
+                            .after("mark", "shoulder")));
+        }
+        return steps;
+    }
+}

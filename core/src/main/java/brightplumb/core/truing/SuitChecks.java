@@ -1,0 +1,27 @@
+package brightplumb.core.truing;
+
+import static brightplumb.core.table.Inspection.always;
+import static brightplumb.core.table.Inspection.where;
+
+import brightplumb.core.table.Inspection;
+import java.util.List;
+
+/** The inspections of a bodysuit as sewn, in the order a cutter makes them. */
+public final class SuitChecks {
+
+    public static final List<Inspection> ALL = List.of(
+            always(Trunk::of),
+            always(DrawnOn::of),
+            always(BodyRoom::bust),
+            always(BodyRoom::waist),
+            where(BodyRoom::reachesHip, BodyRoom::hip),
+            always(BodyRoom::leg),
+            where(BodyRoom::armTaped, BodyRoom::arm),
+            always(BodyRoom::neck),
+            always(BodyRoom::ends),
+            always(SeamsMeet::sides),
+            always(SuitJoins::of),
+            always(NotchesMeet::of));
+
+    private SuitChecks() {}
+}
