@@ -153,10 +153,11 @@ function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) 
   if (upright && tall > long && wide > 60)
     return both(a[0] + (right - a[0] > 50 ? 18 : -34), (top + bottom) / 2, true, 'middle');
   if (tall > 60 && wide > long) return both((left + right) / 2, (top + bottom) / 2, false, 'middle');
-  const letters = Math.floor((wide + 30) / 7.2);
-  if (letters < 3) return null;
+  // In a narrow strip there is room for its name alone; one that has not even that is named in the list beside.
+  const letters = Math.floor((wide - 12) / 7.2);
+  if (letters < 4 || tall < 14) return null;
   return (
-    <text {...text} fill={fill} fontSize="13" x={left} y={bottom + 14}>
+    <text {...text} fill={fill} fontSize="13" x={left + 6} y={(top + bottom) / 2 + 4.5}>
       {piece.name.length <= letters ? piece.name : `${piece.name.slice(0, letters - 1)}…`}
     </text>
   );

@@ -84,6 +84,11 @@ const TRUE_WORDS: Record<string, string> = {
   'stays.up': 'holds',
   'length.suits': 'suits',
   'notches.meet': 'meet',
+  'trunk.length': 'long enough',
+  'bust.fits': 'fits',
+  'armhole.room': 'fits',
+  'neck.fits': 'clears',
+  'crotch.meets': 'meet',
 };
 
 /** All plumb lines in a row along the foot of the table. */

@@ -9,6 +9,8 @@ export function Segmented<T extends string>(props: {
   options: Option<T>[];
   onChange: (value: T) => void;
   tone?: 'ink' | 'brass';
+  /** Where a row of four would clip what they say. */
+  twoRows?: boolean;
 }) {
   const on = props.tone === 'brass' ? 'data-[state=on]:bg-brass' : 'data-[state=on]:bg-ink';
   return (
@@ -18,7 +20,7 @@ export function Segmented<T extends string>(props: {
       value={props.value}
       onValueChange={(value) => value && props.onChange(value as T)}
       className={`min-w-0 overflow-hidden rounded-field border border-line bg-card ${
-        props.options.length > 4 ? 'grid grid-cols-3 gap-px' : 'flex'
+        props.options.length > 4 ? 'grid grid-cols-3 gap-px' : props.twoRows ? 'grid grid-cols-2 gap-px' : 'flex'
       }`}
     >
       {props.options.map((o, i) => (

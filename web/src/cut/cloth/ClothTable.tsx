@@ -5,7 +5,7 @@ import { toneOf } from '../../paper/marks';
 import { useSize } from '../../paper/useSize';
 import { INCH } from '../../tape/reader';
 import { useUnit } from '../../tape/unit';
-import { bounds } from './collide';
+import { bounds, type Ring } from './collide';
 import { type ClothLay, type Laid, nameOf } from './useClothLay';
 
 const MARGIN = { left: 18, right: 46, top: 44, bottom: 30 };
@@ -236,7 +236,7 @@ function PieceOnCloth(props: {
           pointerEvents="none"
         />
       )}
-      {letters > 3 && tall > 15 && (
+      {letters > 3 && tall > 15 && filled(piece.outline) > 0.25 && (
         <text
           x={x((left + right) / 2)}
           y={y((top + bottom) / 2) + (grain && wide > 90 && tall > 44 ? -6 : 5)}
@@ -254,4 +254,15 @@ function PieceOnCloth(props: {
       )}
     </g>
   );
+}
+
+/** How much of its box a piece fills: little where it lies aslant, and its name would lie on its neighbours. */
+function filled(outline: number[][]): number {
+  let area = 0;
+  outline.forEach((p, i) => {
+    const q = outline[(i + 1) % outline.length] as number[];
+    area += ((p[0] as number) * (q[1] as number) - (q[0] as number) * (p[1] as number)) / 2;
+  });
+  const [left, top, right, bottom] = bounds(outline as Ring);
+  return Math.abs(area) / Math.max(1, (right - left) * (bottom - top));
 }

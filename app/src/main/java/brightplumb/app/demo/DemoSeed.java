@@ -191,6 +191,42 @@ class DemoSeed implements ApplicationRunner {
                 "backHipArc",
                 "24 7/8");
         UUID lark = person(room, "Lark Emberton", "cm", "waistGirth", "61", "hipGirth", "86,5");
+        UUID nerissa = person(
+                room,
+                "Nerissa Fole",
+                "in",
+                "waistGirth",
+                "27 1/2",
+                "hipDepth",
+                "8 1/8",
+                "hipGirth",
+                "38",
+                "bodyRise",
+                "10 1/2",
+                "thighGirth",
+                "22",
+                "outsideLeg",
+                "39 1/2",
+                "bustGirth",
+                "35 1/2",
+                "shoulderWidth",
+                "15",
+                "acrossBack",
+                "13 3/4",
+                "shoulderToBust",
+                "9 7/8",
+                "shoulderToWaist",
+                "16 1/4",
+                "armholeGirth",
+                "16",
+                "neckGirth",
+                "14",
+                "headGirth",
+                "22 1/4",
+                "verticalTrunk",
+                "59",
+                "stature",
+                "5 ft 5");
         people.add(room, "Casimir Thorne", "Understudy; to be measured on Thursday");
 
         UUID lamplighter = ticket(
@@ -249,6 +285,16 @@ class DemoSeed implements ApplicationRunner {
                 Cloth.WOVEN,
                 MadeWith.RECIPE,
                 today.plusDays(27));
+        tickets.add(
+                room,
+                nerissa,
+                "Sea nymph’s under-body",
+                "round-neck-bodysuit",
+                "house",
+                Map.of(),
+                new Cloth(0.4, 1500, true, false),
+                MadeWith.RECIPE,
+                today.plusDays(30));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
         sewn(room, stilts, "mark", 48);

@@ -1,5 +1,6 @@
 package brightplumb.core.fitting;
 
+import static brightplumb.core.rule.AllowanceSettings.SIDE_SEWN_IN;
 import static brightplumb.core.rule.BodiceSettings.*;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.Half.BACK;
@@ -64,6 +65,33 @@ public final class SuitRemarks {
                     "The front leg curve is too full.",
                     "Hollow the front leg curve a quarter inch",
                     worn -> worn.moved(LEG_HOLLOW, 0.25)));
+
+    /** What a fitting says of rompers. */
+    public static final List<Remark> ROMPER = List.of(
+            new Remark(
+                    "romper-armhole-gapes",
+                    "The armhole gapes",
+                    FRONT,
+                    "bust",
+                    "Without a sleeve it is too deep.",
+                    "Bring the armhole up a quarter inch",
+                    worn -> worn.moved(ARMHOLE_SHALLOWER, 0.25)),
+            new Remark(
+                    "romper-short-trunk",
+                    "Tight when she sits, or it drags at the shoulders",
+                    FRONT,
+                    "crotch",
+                    "The trunk is short, and no waist seam gives.",
+                    "Deepen the crotch an inch and a half",
+                    worn -> worn.moved(CROTCH_DEPTH, 1.5)),
+            new Remark(
+                    "romper-loose-side",
+                    "Loose at the side",
+                    FRONT,
+                    "hip",
+                    "Too little is taken in at the seams.",
+                    "Sew each side a quarter inch further in",
+                    worn -> worn.moved(SIDE_SEWN_IN, 0.25)));
 
     private SuitRemarks() {}
 

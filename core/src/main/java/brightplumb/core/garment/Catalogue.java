@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 public final class Catalogue {
 
     /** The parts. */
-    public static final List<Part> PARTS = List.of(Parts.SKIRT, Parts.LEGS, Parts.BODYSUIT);
+    public static final List<Part> PARTS = List.of(Parts.SKIRT, Parts.LEGS, Parts.BODYSUIT, Parts.ROMPER);
 
     /** What a hand can add to a garment, or take off it. */
     public static final List<Operation> OPERATIONS = Operations.ALL;

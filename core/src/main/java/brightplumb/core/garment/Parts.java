@@ -3,6 +3,7 @@ package brightplumb.core.garment;
 import brightplumb.core.block.leg.Legs;
 import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.block.suit.Bodysuit;
+import brightplumb.core.block.suit.Romper;
 import brightplumb.core.fitting.LegRemarks;
 import brightplumb.core.fitting.SkirtRemarks;
 import brightplumb.core.fitting.SuitRemarks;
@@ -19,6 +20,8 @@ final class Parts {
     static final Part LEGS = new Part("legs", new Legs(), Ways.LEGS, LegChecks.ALL, LegRemarks.ALL);
 
     static final Part BODYSUIT = new Part("suit", new Bodysuit(), Ways.SUITS, SuitChecks.ALL, SuitRemarks.ALL);
+
+    static final Part ROMPER = new Part("romper", new Romper(), Ways.ROMPERS, SuitChecks.ROMPER, SuitRemarks.ROMPER);
 
     private Parts() {}
 }

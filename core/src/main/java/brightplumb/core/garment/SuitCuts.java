@@ -3,13 +3,17 @@ package brightplumb.core.garment;
 import static brightplumb.core.measure.Measure.*;
 import static brightplumb.core.rule.AllowanceSettings.*;
 import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.CrotchSettings.RISE_EASE;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.SuitSettings.*;
 
 import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.AllowanceHabit;
+import brightplumb.core.rule.ArmholeFrom;
 import brightplumb.core.rule.ArmholeRule;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.CrotchFastening;
@@ -19,6 +23,7 @@ import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** The bodysuits of the catalogue: each the amounts in which it differs. Common practice, no source. */
 final class SuitCuts {
@@ -40,6 +45,9 @@ final class SuitCuts {
             HEAD_GIRTH,
             VERTICAL_TRUNK,
             STATURE);
+
+    private static final List<Measure> ROMPER =
+            Stream.concat(TAKEN.stream(), Stream.of(OUTSIDE_LEG)).sorted().toList();
 
     private static final Cloth STRETCH = new Cloth(0.4, 1500, true, false);
     private static final Cloth HIGH_STRETCH = new Cloth(0.5, 1500, true, false);
@@ -84,7 +92,34 @@ final class SuitCuts {
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "hipquarter"),
                             "By a quarter of the hip: the hip quarter half-way down to the crotch, guides of five and seven inches.",
-                            Map.of(FRONT_END, inches(2, "Two inches below the crotch line.")))));
+                            Map.of(FRONT_END, inches(2, "Two inches below the crotch line.")))),
+            Cut.of(
+                            "pull-on-romper",
+                            "Pull-on romper",
+                            "In one from the straps to the legs, cut on the fold without a fork, pulled on through the neck.",
+                            Group.ONE_PIECE,
+                            Parts.ROMPER,
+                            "house",
+                            ROMPER,
+                            Map.of())
+                    .made(Operations.BIAS_BINDING)
+                    .in(HIGH_STRETCH)
+                    .sewn(Sequence.LEG_FIRST)
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.ROMPERS, "house"),
+                            "Cut on the body line from levels as taped; three inches deeper than the rise.",
+                            Map.of(
+                                    ARMHOLE_FROM,
+                                            chosen(
+                                                    ArmholeFrom.LEVEL,
+                                                    "From the level line, before the shoulder is sloped."),
+                                    CROTCH_DEPTH,
+                                            worked(
+                                                    given -> given.body()
+                                                            .find(BODY_RISE)
+                                                            .orElseThrow()
+                                                            .plus(given.amount(RISE_EASE)),
+                                                    "The rise and three inches.")))));
 
     private SuitCuts() {}
 

@@ -193,16 +193,18 @@ public final class Body {
                 "0.525 × knee + 3.2 cm",
                 () -> require(KNEE_GIRTH).times(0.525).plus(Amount.length("ankle constant", Length.mm(32))));
         if (taken.containsKey(BUST_GIRTH)) {
-            guessMissing(
-                    SHOULDER_TO_HIP,
-                    taken.containsKey(STATURE) ? "0.37 × height" : "24 in for everyone",
-                    () -> taken.containsKey(STATURE)
-                            ? taken.get(STATURE).times(0.37)
-                            : Amount.inches("usual shoulder to hip", 24));
-            guessMissing(
-                    SHOULDER_TO_WAIST,
-                    "shoulder to hip − waist to hip",
-                    () -> require(SHOULDER_TO_HIP).minus(require(HIP_DEPTH)));
+            if (!taken.containsKey(SHOULDER_TO_WAIST)) {
+                guessMissing(
+                        SHOULDER_TO_HIP,
+                        taken.containsKey(STATURE) ? "0.37 × height" : "24 in for everyone",
+                        () -> taken.containsKey(STATURE)
+                                ? taken.get(STATURE).times(0.37)
+                                : Amount.inches("usual shoulder to hip", 24));
+                guessMissing(
+                        SHOULDER_TO_WAIST,
+                        "shoulder to hip − waist to hip",
+                        () -> require(SHOULDER_TO_HIP).minus(require(HIP_DEPTH)));
+            }
             guessMissing(
                     SHOULDER_TO_BUST,
                     "0.62 × shoulder to waist",

@@ -12,6 +12,8 @@ public final class Ways {
 
     public static final List<Way> SUITS = List.of(SittingSuits.WAY, HipquarterSuits.WAY, HouseSuits.WAY);
 
+    public static final List<Way> ROMPERS = List.of(HouseRompers.WAY);
+
     private Ways() {}
 
     /** The way of that name among several. */

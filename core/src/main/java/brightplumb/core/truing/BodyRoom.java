@@ -178,6 +178,22 @@ final class BodyRoom {
                 .toList();
     }
 
+    /** A leg that falls plumb from the hip, round the thigh. */
+    static Check hem(Inspected on) {
+        return of(on, "thigh.room", "Leg", HipSettings.HIP_EASE, BodyRoom::legRound);
+    }
+
+    private static Round legRound(Inspected on) {
+        double give = 1 + on.set().cloth().stretch();
+        double thigh = on.body().find(Measure.THIGH_GIRTH).orElseThrow().value();
+        return new Round(
+                "thigh",
+                (along(on.front(), EdgeRole.HEM) - on.sewnIn() / 4) * give,
+                (along(on.back(), EdgeRole.HEM) - on.sewnIn() / 4) * give,
+                thigh,
+                thigh);
+    }
+
     static double along(Piece piece, EdgeRole role) {
         return piece.require(role).length();
     }

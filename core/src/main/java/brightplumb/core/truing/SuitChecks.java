@@ -23,5 +23,19 @@ public final class SuitChecks {
             always(SuitJoins::of),
             always(NotchesMeet::of));
 
+    /** Those of a romper cut on its fold. */
+    public static final List<Inspection> ROMPER = List.of(
+            always(Trunk::of),
+            always(DrawnOn::of),
+            always(BodyRoom::bust),
+            always(BodyRoom::waist),
+            where(BodyRoom::reachesHip, BodyRoom::hip),
+            always(BodyRoom::hem),
+            where(BodyRoom::armTaped, BodyRoom::arm),
+            always(BodyRoom::neck),
+            always(SeamsMeet::sides),
+            always(SuitJoins::of),
+            always(NotchesMeet::of));
+
     private SuitChecks() {}
 }

@@ -116,7 +116,12 @@ final class Trunk {
             Optional<Double> body = on.body().find(Measure.VERTICAL_TRUNK).map(a -> a.value());
             double loop = body.orElse(0.0);
             boolean gives = on.set().cloth().stretches();
-            double smaller = gives ? on.set().amount(HipSettings.NEGATIVE_EASE).value() : 0;
+            // Cut smaller, or sewn inside the line: what holds the girth may hold the trunk as much.
+            double smaller = gives
+                    ? Math.max(
+                            on.set().amount(HipSettings.NEGATIVE_EASE).value(),
+                            on.sewnIn() / on.body().hip().value())
+                    : 0;
             double lap = on.set().knows(SuitSettings.CROTCH_LAP)
                     ? on.set().amount(SuitSettings.CROTCH_LAP).value()
                     : 0;

@@ -276,7 +276,10 @@ class TrueOnEveryBodyTest {
                     .as(who + " " + cut.id())
                     .isLessThanOrEqualTo(
                             sheet.reading(OUTSIDE_LEG).orElseThrow().length().mm() + 1);
-            assertThat(check(drafted, "waist.closes").verdict()).isEqualTo(Verdict.TRUE);
+            // What hangs from the shoulder has no waist to close.
+            if (!drafted.draft().with(EdgeRole.WAIST).isEmpty()) {
+                assertThat(check(drafted, "waist.closes").verdict()).isEqualTo(Verdict.TRUE);
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import static brightplumb.core.rule.BindingSettings.BINDING_WIDTH;
 
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
@@ -35,6 +36,9 @@ import java.util.Map;
 
 /** Bias strips round every edge that ends bound: neck, armholes, legs. Common practice, no source. */
 public final class BiasBinding implements Operation {
+
+    /** How far from the edge the strip is stitched on, mm. */
+    private static final double CAUGHT = Length.INCH / 4;
 
     private static final EdgeRole UPPER = new EdgeRole("upper", "upper edge");
     private static final EdgeRole LOWER = new EdgeRole("lower", "lower edge");
@@ -110,17 +114,20 @@ public final class BiasBinding implements Operation {
                     title(role),
                     Amount.found("measured along front and back", along).times(once ? 2 : 1),
                     once ? "Once round the neck." : "One of two, once round.");
-            Piece strip = strip(role, length.value(), width, once);
+            boolean ring = !role.equals(EdgeRole.LEG) || before.joins().stream().noneMatch(BiasBinding::fastened);
+            Piece strip = strip(role, length.value(), width, once, ring);
             table.paper().draw(strip.id().toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
             strips.add(strip);
-            Run edges = Run.of(Stretch.whole(pieces.get(0), front))
-                    .then(Run.of(Stretch.whole(pieces.get(1), back)).reversed());
+            Run edges = round(
+                    role, Run.of(Stretch.whole(pieces.get(0), front)), Run.of(Stretch.whole(pieces.get(1), back)));
             Run upper = Run.of(new Stretch(strip.id(), Hand.BOTH, UPPER, 1, 0, along, false));
             joins.add(new Join(seam(role), List.of(edges, upper), 0, Join.Kind.BOUND));
-            joins.add(Join.sewn(
-                    seam(role) + ".ends",
-                    Run.of(Stretch.whole(strip, strip.require(END, 1))),
-                    Run.of(Stretch.whole(strip, strip.require(END, 2)).reversed())));
+            if (ring) {
+                joins.add(Join.sewn(
+                        seam(role) + ".ends",
+                        Run.of(Stretch.whole(strip, strip.require(END, 1))),
+                        Run.of(Stretch.whole(strip, strip.require(END, 2)).reversed())));
+            }
             Amount needed = once ? length : length.times(2);
             all = first ? needed : all.plus(needed);
             first = false;
@@ -132,6 +139,17 @@ public final class BiasBinding implements Operation {
         return table.finished(before.pattern().with(strips).joined(joins));
     }
 
+    /** Both edges in the order in which the strip meets them: round the leg from the front's end over the side to the back's. */
+    private static Run round(EdgeRole role, Run front, Run back) {
+        return role.equals(EdgeRole.LEG) ? front.reversed().then(back) : front.then(back.reversed());
+    }
+
+    /** Whether it opens between the legs, so that a strip round the leg ends there. */
+    private static boolean fastened(Join join) {
+        return join.kind() == Join.Kind.LAPPED
+                && join.layers().get(0).stretches().get(0).role().equals(EdgeRole.CROTCH_END);
+    }
+
     private static String title(EdgeRole role) {
         return "Binding for the " + role.spoken();
     }
@@ -141,7 +159,7 @@ public final class BiasBinding implements Operation {
     }
 
     /** A strip across the grain and along it alike, so that it bends round the edge. */
-    private static Piece strip(EdgeRole role, double length, double width, boolean once) {
+    private static Piece strip(EdgeRole role, double length, double width, boolean once, boolean ring) {
         Piece straight = Rectangle.of(
                 PieceId.of(role.id() + "-binding"),
                 title(role),
@@ -157,6 +175,7 @@ public final class BiasBinding implements Operation {
         Point middle = Point.of(length / 2, width / 2);
         return straight.ending(UPPER, End.RAW)
                 .ending(LOWER, End.RAW)
+                .ending(END, ring ? End.SEWN : End.RAW)
                 .withGrain(new Line(middle.plus(Point.of(-high, -high)), middle.plus(Point.of(high, high))));
     }
 
@@ -170,21 +189,27 @@ public final class BiasBinding implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         List<MakingStep> steps = new ArrayList<>();
         for (EdgeRole role : ROUND) {
-            after.pattern()
-                    .find(seam(role))
-                    .ifPresent(join -> steps.add(MakingStep.of(
-                                    "binding." + role.id(),
-                                    "Bind the " + (role.equals(EdgeRole.NECK) ? "neck" : role.spoken() + "s"),
-                                    Work.HEM,
-                                    "Join the strip's ends. Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch a quarter inch in.",
-                                    "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")
-                            .sewing(seam(role), seam(role) + ".ends")
-                            .looking(List.of(
-                                    Figure.mm("edge", join.layers().get(0).length())))
-                            .with(set.cloth().stretches() ? "narrow zigzag" : "edge-stitched")
-                            .taking("binding")
-                            .after("mark", "shoulder")));
+            after.pattern().find(seam(role)).ifPresent(join -> steps.add(bound(after, set, role, join)));
         }
         return steps;
+    }
+
+    private static MakingStep bound(Draft after, Settings set, EdgeRole role, Join join) {
+        boolean ring = after.pattern().find(seam(role) + ".ends").isPresent();
+        return MakingStep.of(
+                        "binding." + role.id(),
+                        "Bind the " + (role.equals(EdgeRole.NECK) ? "neck" : role.spoken() + "s"),
+                        Work.HEM,
+                        ring
+                                ? "Join the strip's ends, half an inch."
+                                : "Turn the strip's ends in where it begins and ends between the legs.",
+                        "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch a quarter inch in.",
+                        "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")
+                .sewing(ring ? List.of(seam(role), seam(role) + ".ends") : List.of(seam(role)))
+                .turned(CAUGHT)
+                .looking(List.of(Figure.mm("edge", join.layers().get(0).length())))
+                .with(set.cloth().stretches() ? "narrow zigzag" : "edge-stitched")
+                .taking("binding")
+                .after("mark", "shoulder");
     }
 }

@@ -82,10 +82,11 @@ public final class Lining implements Operation {
         return before.pieces().stream().anyMatch(Lining::lined);
     }
 
-    /** A panel of the shell that hangs from its upper edge to a hem. */
+    /** A panel of the shell that hangs from its waist to a hem. */
     private static boolean lined(Piece piece) {
         return piece.layer() == Layer.SHELL
                 && PANELS.contains(piece.panel())
+                && piece.edge(EdgeRole.WAIST).isPresent()
                 && piece.edge(EdgeRole.HEM).isPresent();
     }
 

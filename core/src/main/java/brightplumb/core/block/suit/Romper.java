@@ -1,0 +1,72 @@
+package brightplumb.core.block.suit;
+
+import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.HabitSettings.STRETCH_HABIT;
+import static brightplumb.core.rule.HemSettings.LENGTH;
+import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.SuitSettings.*;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
+
+import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import java.util.List;
+
+/** The romper block: from the shoulder to the legs in one, front and back cut on their fold. */
+public final class Romper implements Operation {
+
+    private static final List<Setting> READS = List.of(
+            NECK_WIDTH,
+            FRONT_NECK_DEPTH,
+            BACK_NECK_DEPTH,
+            SHOULDER_SLOPE,
+            STRAP,
+            ARMHOLE_RULE,
+            ARMHOLE_FROM,
+            ARMHOLE_SHALLOWER,
+            ARMHOLE_HOLLOW_FRONT,
+            ARMHOLE_HOLLOW_BACK,
+            BUST_EASE,
+            WAIST_EASE,
+            HIP_EASE,
+            NEGATIVE_EASE,
+            STRETCH_HABIT,
+            CROTCH_DEPTH,
+            INNER_LEG_IN,
+            LENGTH,
+            ALLOWANCES,
+            SIDE_ALLOWANCE,
+            INSEAM_ALLOWANCE,
+            HEM_ALLOWANCE,
+            SIDE_SEWN_IN,
+            LET_OUT);
+
+    @Override
+    public String id() {
+        return "romper";
+    }
+
+    @Override
+    public String title() {
+        return "Romper";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.BLOCK;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return READS;
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        return new RomperBlock(table).draft();
+    }
+}

@@ -1,0 +1,205 @@
+package brightplumb.core.block.suit;
+
+import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.HemSettings.LENGTH;
+import static brightplumb.core.rule.HipSettings.HIP_EASE;
+import static brightplumb.core.rule.SuitSettings.INNER_LEG_IN;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
+
+import brightplumb.core.block.bodice.Levels;
+import brightplumb.core.block.bodice.UpperHalf;
+import brightplumb.core.block.bodice.UpperLines;
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.rule.Body;
+import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
+import java.util.List;
+
+/**
+ * The romper block: front and back on the fold of the cloth from neck to crotch, where each parts into legs. The inner leg leaves the fold
+ * square, stands a little in after three inches and falls plumb; so does the side below the hip. The centre line is x = 0 with the side at +x;
+ * the waist is y = 0 and y grows downward.
+ */
+final class RomperBlock {
+
+    /** The inner leg has come in after so much, mm. */
+    private static final double COMES_IN = 3 * Length.INCH;
+
+    /** No leg is shorter than this on its inside, mm. */
+    private static final double SHORTEST = 3.5 * Length.INCH;
+
+    private final Table table;
+    private final Paper paper;
+    private final Body body;
+    private final Settings set;
+
+    RomperBlock(Table table) {
+        this.table = table;
+        this.paper = table.paper();
+        this.body = table.body();
+        this.set = table.set();
+    }
+
+    /**
+     * Drafts a romper.
+     *
+     * @throws Refusal where a measure is missing or the amounts leave no leg, naming the field at fault
+     */
+    Draft draft() {
+        // Levels
+        UpperHalf upper = new UpperHalf(table);
+        Levels levels = upper.levels();
+        Amount hipDepth = level(
+                body.hipDepth().as(Fact.HIP_DEPTH, "waist to hip"),
+                "hip",
+                "Waist to hip",
+                "The hip line lies where this seat is fullest.");
+        paper.level("waist", 0);
+        Amount crotch = level(
+                set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line"),
+                "crotch",
+                "Crotch line below the waist",
+                set.why(CROTCH_DEPTH));
+        paper.fact(crotch.named(SuitFacts.CROTCH_END.of("front").id(), "crotch line"));
+        paper.fact(crotch.named(SuitFacts.CROTCH_END.of("back").id(), "crotch line"));
+        Amount length = set.amount(LENGTH).as(Fact.LENGTH, "length");
+        if (length.value() < crotch.value() + SHORTEST) {
+            throw new Refusal("settings.length", "A leg is at least 3½ in (9 cm) long on its inside");
+        }
+        level(length, "hem", "Length below the waist", set.why(LENGTH));
+        Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
+        paper.step(
+                top.plus(crotch).times(2).as(SuitFacts.TRUNK, "trunk as drawn"),
+                "Trunk, round and back",
+                "Straight down from the shoulder, between the legs and up again: this decides whether one can sit.");
+
+        // Quarters
+        Amount waist = quarter(body.waist(), WAIST_EASE, "waist", "Waist");
+        Amount hip = quarter(body.hip(), HIP_EASE, "hip", "Hip");
+        Amount inner = paper.step(
+                "inner.leg.in", "Inner leg in from the fold", set.amount(INNER_LEG_IN), set.why(INNER_LEG_IN));
+        if (hip.value() - inner.value() < 3 * Length.INCH) {
+            throw new Refusal(
+                    set.byHand(INNER_LEG_IN) ? "settings.innerLegIn" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
+                    "This leaves less than 3 in (8 cm) for half a leg");
+        }
+
+        // The lines
+        SuitSide side = SuitSide.through(List.of(
+                Point.of(upper.quarter().value(), levels.armhole()),
+                Point.of(waist.value(), 0),
+                Point.of(hip.value(), hipDepth.value())));
+        List<Segment> down = side.downTo(length.value());
+        List<Segment> leg = inner(crotch.value(), inner.value(), length.value());
+        Piece front = panel(Half.FRONT, upper.drawn(Half.FRONT), down, leg, EdgeRole.CENTRE_FRONT);
+        Piece back = panel(Half.BACK, upper.drawn(Half.BACK), down, leg, EdgeRole.CENTRE_BACK);
+        upper.together(lines(front), lines(back));
+        paper.step(
+                hip.minus(inner).times(2).as(Fact.HEM_GIRTH, "hem all round"),
+                "Hem, once round a leg",
+                "As wide as the leg all the way down: the cloth must give as much as the thigh is larger.");
+        Pattern pattern = new Pattern(
+                List.of(front, back),
+                List.of(
+                        Join.sewn("shoulder", EdgeRole.SHOULDER, front, back),
+                        Join.sewn("side", EdgeRole.SIDE, front, back),
+                        Join.sewn("inseam", EdgeRole.INSEAM, front, back)));
+        Pattern notched = Notches.level(pattern, pattern.joins().get(1), "waist", 0);
+        return table.finished(Notches.level(notched, pattern.joins().get(1), "hip", hipDepth.value()));
+    }
+
+    private static UpperLines lines(Piece piece) {
+        return new UpperLines(
+                piece.require(EdgeRole.NECK).run(),
+                (Line) piece.require(EdgeRole.SHOULDER).run().get(0),
+                piece.require(EdgeRole.ARMHOLE).run());
+    }
+
+    private Amount level(Amount at, String name, String title, String why) {
+        paper.level(name, at.value());
+        for (Half panel : Half.values()) {
+            paper.draw(
+                    panel.id(),
+                    LEVEL,
+                    "",
+                    new Line(Point.of(0, at.value()), Point.of(body.hip().value() / 4 + 40, at.value())));
+        }
+        return paper.step(at, title, why);
+    }
+
+    private Amount quarter(Amount girth, Setting ease, String where, String title) {
+        Amount quarter = girth.plus(set.amount(ease)).over(4);
+        if (quarter.value() < 2 * Length.INCH) {
+            throw new Refusal(
+                    "settings." + ease.key(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
+        }
+        return paper.step(quarter.named(where + ".quarter", where + " quarter"), title + " quarter", set.why(ease));
+    }
+
+    /** From the hem up to the fold. */
+    private static List<Segment> inner(double crotch, double in, double hem) {
+        Point fork = Point.of(0, crotch);
+        Point plumb = Point.of(in, crotch + COMES_IN);
+        Cubic out = new Cubic(plumb, plumb.minus(Point.of(0, COMES_IN * 0.6)), fork.plus(Point.of(in * 0.6, 0)), fork);
+        return List.of(new Line(Point.of(in, hem), plumb), out);
+    }
+
+    private Piece panel(Half panel, UpperLines upper, List<Segment> down, List<Segment> leg, EdgeRole centre) {
+        Point hemSide = down.get(down.size() - 1).to();
+        Point hemInner = leg.get(0).from();
+        Point fork = leg.get(leg.size() - 1).to();
+        Line fold = new Line(fork, upper.neck().get(0).from());
+        Line hem = new Line(hemSide, hemInner);
+        paper.draw(panel.id(), MEASURE, "", new Line(Point.of(0, hemInner.y()), hemInner));
+        paper.draw(panel.id(), OUTLINE, "", down).draw(panel.id(), OUTLINE, "", leg);
+        paper.draw(panel.id(), OUTLINE, "", hem, fold);
+        paper.step(
+                "inner.leg." + panel.id(),
+                panel.title() + " inner leg",
+                Amount.found("measured along the line", Curves.length(leg)),
+                "It leaves the fold square, so that no corner stands between the legs, and falls plumb.");
+        double top = upper.neck().get(0).from().y();
+        double x = hemInner.x() * 1.4;
+        return Piece.of(
+                PieceId.of(panel.id()),
+                "Romper " + panel.id(),
+                panel.id(),
+                List.of(
+                        Edge.of(EdgeRole.NECK, upper.neck()).as(End.BOUND),
+                        Edge.of(EdgeRole.SHOULDER, List.of(upper.shoulder())),
+                        Edge.of(EdgeRole.ARMHOLE, upper.armhole()).as(End.BOUND),
+                        Edge.of(EdgeRole.SIDE, down),
+                        Edge.of(EdgeRole.HEM, List.of(hem)),
+                        Edge.of(EdgeRole.INSEAM, leg),
+                        Edge.of(centre, List.of(fold)).as(End.FOLD)),
+                new Line(Point.of(x, top + (hemInner.y() - top) * 0.2), Point.of(x, top + (hemInner.y() - top) * 0.85)),
+                new Copies.OnFold(centre, 1),
+                OnBody.AS_DRAFTED);
+    }
+}
