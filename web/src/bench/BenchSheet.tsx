@@ -3,6 +3,7 @@ import type { BenchPanel } from '../api/client';
 import { useBenchSheet } from '../api/queries';
 import { PrintLink } from '../cut/PrintLink';
 import { ButtonLink } from '../kit/Button';
+import { Pick } from '../kit/Pick';
 import { Scroll } from '../kit/Scroll';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
@@ -36,10 +37,9 @@ export function BenchSheet() {
       ) : (
         <div className="grid min-h-0 flex-1 gap-5 px-5 py-3 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
           <div className="flex min-h-0 flex-col gap-3">
-            <Segmented
-              label="Piece"
+            <PieceChoice
+              panels={sheet.data ?? []}
               value={shown.panel}
-              options={(sheet.data ?? []).map((p) => ({ id: p.panel, title: pieceName(p) }))}
               onChange={(p) => {
                 setPanel(p);
                 setHeld(null);
@@ -163,5 +163,16 @@ function Places(props: {
         </tbody>
       </table>
     </Scroll>
+  );
+}
+
+/** Which piece is shown: side by side where their names have room in a row, from a list where they have not. */
+function PieceChoice(props: { panels: BenchPanel[]; value: string; onChange: (panel: string) => void }) {
+  const options = props.panels.map((p) => ({ id: p.panel, title: pieceName(p) }));
+  const letters = options.reduce((n, o) => n + o.title.length, 0);
+  return letters > 40 ? (
+    <Pick label="Piece" value={props.value} options={options} onChange={props.onChange} className="min-h-11" />
+  ) : (
+    <Segmented label="Piece" value={props.value} options={options} onChange={props.onChange} />
   );
 }

@@ -154,7 +154,7 @@ export function FitStation() {
   );
 }
 
-const LEVELS = ['waist', 'hip', 'crotch', 'thigh', 'knee', 'hem'];
+const LEVELS = ['shoulder', 'bust', 'waist', 'hip', 'crotch', 'thigh', 'knee', 'hem'];
 
 /** The remarks by where on the body they are seen. */
 function Seen(props: { remarks: Remark[]; picked: Remark | null; onPick: (id: string) => void }) {

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.apache.commons.math3.analysis.interpolation.SplineInterpolator;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -91,7 +92,7 @@ class BenchSheetTest {
         }
     }
 
-    /** A line through points with no knowledge of the curve: centripetal Catmull-Rom (published; from memory), not the spline the points are chosen by. */
+    /** The points as they are numbered and told, a lath laid through them by Commons Math, and distances by JTS. */
     @ParameterizedTest
     @MethodSource("cuts")
     void a_smooth_line_through_the_points_lies_within_a_millimetre_of_every_curve(String cut) {
@@ -143,33 +144,18 @@ class BenchSheetTest {
     }
 
     private static List<Point> smooth(List<Point> through) {
-        List<Point> all = new ArrayList<>(through);
-        all.add(0, through.get(0).times(2).minus(through.get(1)));
-        int n = all.size();
-        all.add(all.get(n - 1).times(2).minus(all.get(n - 2)));
+        double[] at = new double[through.size()];
+        for (int i = 1; i < at.length; i++) {
+            at[i] = at[i - 1] + through.get(i - 1).distance(through.get(i));
+        }
+        var lath = new SplineInterpolator();
+        var x = lath.interpolate(at, through.stream().mapToDouble(Point::x).toArray());
+        var y = lath.interpolate(at, through.stream().mapToDouble(Point::y).toArray());
         List<Point> line = new ArrayList<>();
-        for (int i = 1; i + 2 < all.size(); i++) {
-            for (double share = 0.1; share < 1; share += 0.1) {
-                line.add(catmullRom(all.subList(i - 1, i + 3), share));
-            }
+        for (double along = 0; along < at[at.length - 1]; along += 0.7) {
+            line.add(Point.of(x.value(along), y.value(along)));
         }
         return line;
-    }
-
-    private static Point catmullRom(List<Point> p, double share) {
-        double[] t = new double[4];
-        for (int i = 1; i < 4; i++) {
-            t[i] = t[i - 1] + Math.sqrt(p.get(i - 1).distance(p.get(i)));
-        }
-        double here = t[1] + share * (t[2] - t[1]);
-        Point a1 = mixed(p.get(0), p.get(1), t[0], t[1], here);
-        Point a2 = mixed(p.get(1), p.get(2), t[1], t[2], here);
-        Point a3 = mixed(p.get(2), p.get(3), t[2], t[3], here);
-        return mixed(mixed(a1, a2, t[0], t[2], here), mixed(a2, a3, t[1], t[3], here), t[1], t[2], here);
-    }
-
-    private static Point mixed(Point from, Point to, double start, double end, double here) {
-        return from.toward(to, (here - start) / (end - start));
     }
 
     @ParameterizedTest

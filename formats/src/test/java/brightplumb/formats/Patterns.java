@@ -1,6 +1,9 @@
 package brightplumb.formats;
 
+import static brightplumb.core.rule.HemSettings.LENGTH;
+
 import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
@@ -16,8 +19,9 @@ final class Patterns {
     private Patterns() {}
 
     static Drafted drafted(String cut) {
-        return Drafting.draft(
-                DraftRequest.of(cut, null, Bodies.inches(28, 38, 8), Map.of("length", 640.0), Cloth.WOVEN));
+        Map<String, Object> length =
+                Catalogue.of(cut).orElseThrow().settings().contains(LENGTH) ? Map.of("length", 640.0) : Map.of();
+        return Drafting.draft(DraftRequest.of(cut, null, Bodies.inches(28, 38, 8), length, Cloth.WOVEN));
     }
 
     static PatternSheet skirt(String person) {

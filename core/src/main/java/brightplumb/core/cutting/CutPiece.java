@@ -100,7 +100,8 @@ public record CutPiece(Piece piece, boolean fused, Map<String, Allowance> allowa
             bottom = Math.max(bottom, place.y());
         }
         boolean forked = piece.edge(EdgeRole.INSEAM).isPresent();
-        return new Needs(right - left, bottom - top, forked ? BESIDE - left : 0);
+        boolean beyondCentre = forked && !(piece.copies() instanceof Copies.OnFold);
+        return new Needs(right - left, bottom - top, beyondCentre ? BESIDE - left : 0);
     }
 
     /**

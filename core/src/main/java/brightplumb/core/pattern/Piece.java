@@ -82,6 +82,11 @@ public record Piece(
         return edges.get(0);
     }
 
+    /** Whether it hangs from the shoulder: its upper edge is the neck, not a waist or what lies under a band. */
+    public boolean fromShoulder() {
+        return top().role().equals(EdgeRole.NECK);
+    }
+
     /** The first edge of a role, if the piece has one. */
     public Optional<Edge> edge(EdgeRole role) {
         return edge(role, 1);

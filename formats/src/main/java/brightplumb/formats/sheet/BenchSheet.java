@@ -19,7 +19,7 @@ import java.util.stream.Collectors;
 public record BenchSheet(List<Panel> panels) {
 
     /** How near a smooth line through the points lies to the curve, mm. */
-    private static final double NEAR = 0.4;
+    private static final double NEAR = 0.6;
 
     private static final double STRAIGHT_ENOUGH = Length.INCH / 32;
     private static final double SAME = 1e-6;

@@ -8,7 +8,10 @@ import java.util.List;
 import org.apache.commons.math3.analysis.UnivariateFunction;
 import org.apache.commons.math3.analysis.interpolation.SplineInterpolator;
 
-/** The smooth line that a hand draws through points, as a bent lath lies through them: a natural cubic spline over the distances between them. */
+/**
+ * The smooth line that a hand draws through points along a lath bent past them: a natural cubic spline over the distances between them, by
+ * Commons Math. A lath is straight at its ends where nothing holds it, so the points lie closer together there.
+ */
 final class SmoothLine {
 
     private static final int MOST_PARTS = 16;
@@ -25,13 +28,16 @@ final class SmoothLine {
         for (int i = 1; i < at.length; i++) {
             at[i] = at[i - 1] + points.get(i - 1).distance(points.get(i));
         }
-        SplineInterpolator lath = new SplineInterpolator();
-        this.x = lath.interpolate(at, points.stream().mapToDouble(Point::x).toArray());
-        this.y = lath.interpolate(at, points.stream().mapToDouble(Point::y).toArray());
+        this.x = through(points.stream().mapToDouble(Point::x).toArray());
+        this.y = through(points.stream().mapToDouble(Point::y).toArray());
+    }
+
+    private UnivariateFunction through(double[] values) {
+        return new SplineInterpolator().interpolate(at, values);
     }
 
     /**
-     * Points along a curve, its ends included, in equal parts and as few as keep a smooth line through them near it.
+     * Points along a curve, its ends included, closer toward both ends and as few as keep a smooth line through them near it.
      *
      * @param near how far the line stands off the curve at the most, mm
      */
@@ -51,7 +57,8 @@ final class SmoothLine {
         List<Point> points = new ArrayList<>(List.of(curve.from()));
         double length = curve.length();
         for (int i = 1; i < parts; i++) {
-            points.add(Curves.along(List.of(curve), length * i / parts).at());
+            points.add(Curves.along(List.of(curve), length * (1 - Math.cos(Math.PI * i / parts)) / 2)
+                    .at());
         }
         points.add(curve.to());
         return points;

@@ -86,7 +86,7 @@ public final class Lining implements Operation {
     private static boolean lined(Piece piece) {
         return piece.layer() == Layer.SHELL
                 && PANELS.contains(piece.panel())
-                && piece.edge(EdgeRole.WAIST).isPresent()
+                && !piece.fromShoulder()
                 && piece.edge(EdgeRole.HEM).isPresent();
     }
 

@@ -96,7 +96,7 @@ public final class PatchPocket implements Operation {
     }
 
     private static boolean carries(Piece piece) {
-        return piece.panel().equals("front") && piece.edge(EdgeRole.WAIST).isPresent() && piece.layer() == Layer.SHELL;
+        return piece.panel().equals("front") && piece.layer() == Layer.SHELL && !piece.fromShoulder();
     }
 
     @Override
