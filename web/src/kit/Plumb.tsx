@@ -6,7 +6,7 @@ const COLOURS: Record<Verdict, string> = {
   true: 'text-pine',
   watch: 'text-amber',
   off: 'text-crimson',
-  'not-taken': 'text-pencil',
+  'not-taken': 'text-soft',
 };
 
 /** How far a line leans, in degrees, for a difference and what is still true. */

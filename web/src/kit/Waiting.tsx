@@ -1,8 +1,10 @@
+import { useLocation } from 'react-router';
 import { Problem } from '../api/client';
 import { Button, ButtonLink } from './Button';
 
 /** Something is on its way, or could not be had. */
 export function Waiting(props: { error?: unknown; again?: () => void }) {
+  const ticket = /^\/tickets\/([^/]+)\//.exec(useLocation().pathname)?.[1];
   if (!props.error) {
     return (
       <p role="status" className="p-6 text-soft">
@@ -10,11 +12,28 @@ export function Waiting(props: { error?: unknown; again?: () => void }) {
       </p>
     );
   }
-  const text = props.error instanceof Problem ? props.error.message : 'This page could not be shown.';
+  const problem = props.error instanceof Problem ? props.error : null;
+  const untaped = ticket && problem?.faults.some((f) => f.field.startsWith('measures.'));
   return (
     <div role="alert" className="m-6 flex max-w-lg flex-col items-start gap-3">
-      <p className="text-crimson">{text}</p>
+      {untaped ? (
+        <>
+          <h2 className="font-semibold text-title">The tape has more to say first</h2>
+          <ul className="flex flex-col gap-1">
+            {problem?.faults.map((f) => (
+              <li key={f.field}>{f.message}.</li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p className="text-crimson">{problem?.message ?? 'This page could not be shown.'}</p>
+      )}
       <div className="flex gap-3">
+        {untaped && (
+          <ButtonLink to={`/tickets/${ticket}/measure`} look="main">
+            Measure
+          </ButtonLink>
+        )}
         {props.again && <Button onClick={props.again}>Try again</Button>}
         <ButtonLink to="/">To the rack</ButtonLink>
       </div>

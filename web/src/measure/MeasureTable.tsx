@@ -64,7 +64,7 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
         aria-label="Measures"
       >
         {lower.map(row)}
-        <details className="mt-1">
+        <details className="mt-1" open={rest.some((m) => needed.includes(m.key)) || undefined}>
           <summary className="flex min-h-11 cursor-pointer items-center font-semibold text-soft">
             For bodices and sleeves
           </summary>

@@ -102,7 +102,19 @@ class SewnStepByStepTest {
         String ticket = page.url().replaceAll(".*/tickets/([0-9a-f-]+).*", "$1");
         JsonObject first = json(page, "/api/tickets/" + ticket);
         String person = first.get("personId").getAsString();
-        Map<String, Integer> readings = Map.of("waistGirth", 29, "hipGirth", 39, "bodyRise", 11, "outsideLeg", 41);
+        Map<String, Integer> readings = Map.of(
+                "waistGirth",
+                29,
+                "hipGirth",
+                39,
+                "bodyRise",
+                11,
+                "outsideLeg",
+                41,
+                "bustGirth",
+                37,
+                "shoulderWidth",
+                15);
         JsonObject typed = new JsonObject();
         readings.forEach((measure, inches) -> {
             JsonObject reading = new JsonObject();

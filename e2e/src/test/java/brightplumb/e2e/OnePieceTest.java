@@ -1,0 +1,127 @@
+package brightplumb.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What hangs from the shoulder and passes between the legs, from the tape to the print. */
+@ExtendWith(Table.Laid.class)
+class OnePieceTest {
+
+    private static final Map<String, String> TAPE = new LinkedHashMap<>();
+
+    static {
+        TAPE.put("Waist", "28");
+        TAPE.put("Hip", "38 1/2");
+        TAPE.put("Rise, seated", "10 3/4");
+        TAPE.put("Bust", "36");
+        TAPE.put("Shoulder", "15");
+        TAPE.put("Shoulder to waist", "16 1/2");
+        TAPE.put("Head", "22");
+        TAPE.put("Trunk loop", "60");
+    }
+
+    private final Browser browser;
+
+    OnePieceTest(Table table) {
+        this.browser = table.browser();
+    }
+
+    private static Locator plumbLine(Page page, String name) {
+        return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Plumb lines"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    }
+
+    private static void pick(Page page, String label, String option) {
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName(label).setExact(true))
+                .click();
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
+    }
+
+    @Test
+    void a_bodysuit_too_short_in_the_trunk_is_seen_deepened_laid_and_printed() throws Exception {
+        Page page = browser.signedIn();
+        Browser.newPerson(page, "Morwenna Tide");
+        page.getByText("For bodices and sleeves").click();
+        TAPE.forEach((measure, inches) -> page.getByLabel(measure, new Page.GetByLabelOptions().setExact(true))
+                .fill(inches));
+        Browser.button(page, "Keep this sheet").click();
+        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Browser.button(page, "New ticket").click();
+        pick(page, "Cut", "Round-neck bodysuit");
+        pick(page, "Way of drafting", "Sitting");
+        page.getByLabel("What is it called here").fill("Tide under-body");
+        Browser.button(page, "Make the ticket").click();
+        page.getByTestId("draft-paper").waitFor();
+        Browser.assertAccessible(page);
+
+        // By the rise alone it is too short for her trunk.
+        page.keyboard().press("3");
+        assertThat(plumbLine(page, "Trunk loop")).containsText("off");
+        plumbLine(page, "Trunk loop").click();
+        assertThat(page.locator("[data-testid=evidence][data-check='trunk.length']"))
+                .isVisible();
+        Browser.button(page, "Do it").first().click();
+        assertThat(plumbLine(page, "Trunk loop")).containsText("long enough, true");
+        Browser.assertAccessible(page);
+
+        // On the cloth, and on paper
+        page.keyboard().press("4");
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Cloth").setExact(true))
+                .click();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bodysuit front, 1")))
+                .isVisible();
+        Browser.assertAccessible(page);
+        Browser.button(page, "Print…").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^Pattern")))
+                .check();
+        String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print full size"))
+                .getAttribute("href");
+        try (PDDocument printed = Loader.loadPDF(page.request().get(file).body())) {
+            Assertions.assertThat(new PDFTextStripper().getText(printed))
+                    .contains("BODYSUIT FRONT", "BODYSUIT BACK", "cut 1 on fold", "Morwenna Tide");
+        }
+    }
+
+    @Test
+    void what_a_one_piece_garment_still_needs_is_asked_for_at_its_fields() {
+        Page page = browser.signedIn();
+        Browser.newPerson(page, "Morwenna Flood");
+        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("28");
+        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("38");
+        Browser.button(page, "Keep this sheet").click();
+        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Browser.button(page, "New ticket").click();
+        pick(page, "Cut", "Pull-on romper");
+        page.getByLabel("What is it called here").fill("Flood romper");
+        Browser.button(page, "Make the ticket").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Bust is needed");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Shoulder is needed");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Measure").setExact(true))
+                .click();
+        page.getByLabel("Bust", new Page.GetByLabelOptions().setExact(true)).fill("36");
+        page.getByLabel("Shoulder", new Page.GetByLabelOptions().setExact(true)).fill("15");
+        Browser.button(page, "Keep, and to the draft").click();
+        assertThat(page.getByTestId("draft-paper")).isVisible();
+    }
+}
