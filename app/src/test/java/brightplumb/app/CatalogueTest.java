@@ -18,7 +18,7 @@ class CatalogueTest {
         for (JsonNode cut : cuts) {
             for (JsonNode way : cut.get("ways")) {
                 String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way
-                        + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}";
+                        + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030,\"bustGirth\":910,\"shoulderWidth\":390}}";
                 var answer = demo.send("POST", "/api/drafts/preview", body);
                 assertThat(answer.status()).as(body).isEqualTo(200);
                 JsonNode settings = answer.json().get("settings");
@@ -75,7 +75,7 @@ class CatalogueTest {
 
     private static String asking(String cut, String with, JsonNode setting, JsonNode choice) {
         return "{\"cut\":\"" + cut
-                + "\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030},\"with\":["
+                + "\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030,\"bustGirth\":910,\"shoulderWidth\":390},\"with\":["
                 + with + "],\"settings\":{" + setting.get("key") + ":" + choice.get("id") + "}}";
     }
 

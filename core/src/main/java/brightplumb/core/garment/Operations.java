@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.block.sleeve.Sleeve;
 import brightplumb.core.style.band.Facing;
 import brightplumb.core.style.band.FlatBands;
 import brightplumb.core.style.band.ShapedBand;
@@ -15,6 +16,8 @@ import brightplumb.core.style.fold.KickFold;
 import brightplumb.core.style.hem.HemTrim;
 import brightplumb.core.style.hem.TurnUp;
 import brightplumb.core.style.lining.Lining;
+import brightplumb.core.style.neck.Funnel;
+import brightplumb.core.style.neck.ThumbOpening;
 import brightplumb.core.style.opening.FalseFly;
 import brightplumb.core.style.opening.Fly;
 import brightplumb.core.style.opening.Slit;
@@ -58,6 +61,9 @@ final class Operations {
     static final Operation BELT = new Belt();
     static final Operation BIAS_BINDING = new BiasBinding();
     static final Operation CROTCH_STRIP = new CrotchStrip();
+    static final Operation SLEEVE = new Sleeve();
+    static final Operation FUNNEL = new Funnel();
+    static final Operation THUMB_OPENING = new ThumbOpening();
 
     static final List<Operation> ALL = List.of(
             TAPER,
@@ -85,7 +91,10 @@ final class Operations {
             DRAWCORD,
             BELT,
             BIAS_BINDING,
-            CROTCH_STRIP);
+            CROTCH_STRIP,
+            SLEEVE,
+            FUNNEL,
+            THUMB_OPENING);
 
     private Operations() {}
 }

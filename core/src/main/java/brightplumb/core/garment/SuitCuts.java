@@ -21,6 +21,7 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
+import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -50,6 +51,7 @@ final class SuitCuts {
             Stream.concat(TAKEN.stream(), Stream.of(OUTSIDE_LEG)).sorted().toList();
 
     private static final Cloth STRETCH = new Cloth(0.4, 1500, true, false);
+    private static final Cloth NET = new Cloth(0.45, 1500, true, false);
     private static final Cloth HIGH_STRETCH = new Cloth(0.5, 1500, true, false);
 
     static final List<Cut> ALL = List.of(
@@ -73,6 +75,40 @@ final class SuitCuts {
                                                     "A sixth of the bust and an inch and a half."),
                                     BACK_END, inches(2, "Three inches below the crotch line itself."),
                                     CROTCH_WIDTH, inches(1, "A strip two inches wide.")))),
+            suit(
+                            "funnel-bodysuit",
+                            "Funnel bodysuit",
+                            "Of stretch net, with a funnel at the neck and sleeves over the hands; without sleeves, an inner layer.",
+                            Map.of(
+                                    NECK_WIDTH, inches(2.75, "Close: the funnel stands on it."),
+                                    FRONT_NECK_DEPTH, inches(3, "Three inches in front."),
+                                    BACK_NECK_DEPTH, inches(1.5, "An inch and a half behind."),
+                                    CROTCH_WIDTH, inches(1.5, "A strip three inches wide.")))
+                    .made(
+                            Operations.SLEEVE,
+                            Operations.FUNNEL,
+                            Operations.THUMB_OPENING,
+                            Operations.BIAS_BINDING,
+                            Operations.CROTCH_STRIP)
+                    .in(NET)
+                    .sewn(Sequence.LEG_FIRST)
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.SUITS, "sitting"),
+                            "An inch below the rise; the hip line five inches down, a quarter of the hip wide; the back's strip two inches a side.",
+                            Map.of(
+                                    ARMHOLE_FROM,
+                                            chosen(
+                                                    ArmholeFrom.LEVEL,
+                                                    "From the level line, before the shoulder is sloped."),
+                                    CROTCH_DEPTH,
+                                            worked(
+                                                    given -> given.body()
+                                                            .find(BODY_RISE)
+                                                            .orElseThrow()
+                                                            .plus(Amount.inches("deeper than the rise", 1)),
+                                                    "The rise and an inch."),
+                                    BACK_END, inches(5, "Five inches below the front's end."),
+                                    CROTCH_WIDTH_BACK, inches(2, "Wider behind, for the studs.")))),
             suit(
                             "swim-bodysuit",
                             "Swim bodysuit",

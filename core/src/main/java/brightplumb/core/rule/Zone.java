@@ -4,6 +4,7 @@ package brightplumb.core.rule;
 public enum Zone {
     SHOULDER("Neck and shoulder"),
     BUST("Bust and armhole"),
+    SLEEVE("Sleeve"),
     WAIST("Waist"),
     DARTS("Darts"),
     HIP("Hip"),

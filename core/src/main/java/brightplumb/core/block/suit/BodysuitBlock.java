@@ -119,6 +119,7 @@ final class BodysuitBlock {
                         .as(SuitFacts.LEG_OPENING, "leg opening"),
                 "Leg, once round",
                 "Front and back curve with their strips, as they are bound.");
+        Serves.say(paper, set);
         Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
                 ? paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
                 : null;

@@ -124,6 +124,7 @@ final class RomperBlock {
                 hip.minus(inner).times(2).as(Fact.HEM_GIRTH, "hem all round"),
                 "Hem, once round a leg",
                 "As wide as the leg all the way down: the cloth must give as much as the thigh is larger.");
+        Serves.say(paper, set);
         Pattern pattern = new Pattern(
                 List.of(front, back),
                 List.of(

@@ -61,7 +61,7 @@ public final class CrotchStrip implements Operation {
 
     @Override
     public List<Setting> reads() {
-        return List.of(SuitSettings.FASTENING);
+        return List.of();
     }
 
     @Override

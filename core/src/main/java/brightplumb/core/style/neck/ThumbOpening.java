@@ -1,0 +1,97 @@
+package brightplumb.core.style.neck;
+
+import static brightplumb.core.rule.SleeveSettings.BEYOND_WRIST;
+import static brightplumb.core.rule.SleeveSettings.THUMB_FROM;
+import static brightplumb.core.rule.SleeveSettings.THUMB_LONG;
+
+import brightplumb.core.block.sleeve.Sleeve;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+
+/** A sleeve that goes on over the hand, its seam left open for the thumb, its end raw. Common practice, no source. */
+public final class ThumbOpening implements Operation {
+
+    @Override
+    public String id() {
+        return "thumb-opening";
+    }
+
+    @Override
+    public String title() {
+        return "Thumb opening";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.OPENING;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(BEYOND_WRIST, THUMB_FROM, THUMB_LONG);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                BEYOND_WRIST, Rule.inches(4, "Four inches beyond the wrist, over the hand."),
+                THUMB_FROM, Rule.inches(1, "An inch above the tip."),
+                THUMB_LONG, Rule.inches(1.5, "As long as a thumb is wide and bends."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return before.pattern().find("sleeve").isPresent();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Join seam = before.join("sleeve");
+        double long_ = seam.layers().get(0).length();
+        Amount from = table.step(
+                "thumb.from",
+                "Thumb opening above the tip",
+                table.set(THUMB_FROM),
+                table.set().why(THUMB_FROM));
+        Amount open = table.step(
+                "thumb.long",
+                "Thumb opening",
+                table.set(THUMB_LONG),
+                table.set().why(THUMB_LONG));
+        if (from.value() + open.value() > long_ - 20) {
+            throw new Refusal("settings.thumbLong", "The sleeve's seam is shorter than that");
+        }
+        Pattern pattern = Notches.along(before.pattern(), seam, "thumb, from here", long_ - from.value());
+        pattern = Notches.along(pattern, seam, "thumb, to here", long_ - from.value() - open.value());
+        Piece sleeve = pattern.piece(Sleeve.SLEEVE).ending(EdgeRole.HEM, End.RAW);
+        return table.finished(pattern.instead(sleeve));
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(MakingStep.of(
+                        "thumb",
+                        "Thumb openings",
+                        Work.SLIT,
+                        "The sleeve's seam is left open between its two notches; the end of the sleeve stays as it is cut.")
+                .on(List.of(Sleeve.SLEEVE).stream())
+                .after("mark"));
+    }
+}
