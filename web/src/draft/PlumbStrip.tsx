@@ -87,6 +87,7 @@ const TRUE_WORDS: Record<string, string> = {
   'trunk.length': 'long enough',
   'bust.fits': 'fits',
   'armhole.room': 'fits',
+  'sleeve.fits': 'fits',
   'neck.fits': 'clears',
   'crotch.meets': 'meet',
 };
