@@ -66,14 +66,15 @@ public record CutPiece(Piece piece, boolean fused, Map<String, Allowance> allowa
     public String instruction() {
         String how;
         if (piece.copies() instanceof Copies.OnFold fold) {
-            how = "cut " + fold.n() + " on fold";
+            how = "cut " + fold.n() + (fold.flat() ? " whole, half of it drawn" : " on fold");
         } else if (piece.copies() instanceof Copies.Pairs pairs) {
             how = "cut " + pairs.n() + (pairs.n() == 1 ? " pair" : " pairs");
         } else {
             how = "cut " + cut();
         }
         String of = piece.layer() == Layer.SHELL ? "" : " of " + piece.layer().id();
-        return how + of + (fused ? ", and fusing" : "");
+        String flat = piece.copies().flat() ? ", never on folded cloth" : "";
+        return how + of + flat + (fused ? ", and fusing" : "");
     }
 
     /** Whether its grain runs across it as it is drawn, as a band's does. */

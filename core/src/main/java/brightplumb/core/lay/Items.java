@@ -4,6 +4,7 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Copies;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,6 +57,9 @@ final class Items {
         Copies copies = cut.piece().copies();
         Rigid along = along(cut.piece().grain().direction(0));
         Outline outline = Outline.of(cut.cutLine());
+        if (copies.flat() && ground.folded()) {
+            throw new Refusal("cloth.folded", cut.name() + " is never cut on folded cloth: lay the cloth open");
+        }
         if (copies instanceof Copies.OnFold fold) {
             onFold(bundle, cut, fold, along, outline);
         } else if (ground.folded()) {

@@ -6,32 +6,65 @@ public sealed interface Copies {
     /** How many pieces of cloth come of it. */
     int cloth();
 
+    /** Whether it is never cut on folded cloth: one that was spread, whose grain runs every way, would come out crooked beneath. */
+    boolean flat();
+
+    /** The same, never cut on folded cloth. */
+    Copies neverFolded();
+
     /**
-     * Laid with an edge on the fold of the cloth.
+     * Laid with an edge on the fold of the cloth; whole, where it is never cut on folded cloth.
      *
      * @param role that edge
      * @param n how many, one at least
      */
-    record OnFold(EdgeRole role, int n) implements Copies {
+    record OnFold(EdgeRole role, int n, boolean flat) implements Copies {
+        public OnFold(EdgeRole role, int n) {
+            this(role, n, false);
+        }
+
         @Override
         public int cloth() {
             return n;
+        }
+
+        @Override
+        public Copies neverFolded() {
+            return new OnFold(role, n, true);
         }
     }
 
     /** So many pairs, a left and a right. */
-    record Pairs(int n) implements Copies {
+    record Pairs(int n, boolean flat) implements Copies {
+        public Pairs(int n) {
+            this(n, false);
+        }
+
         @Override
         public int cloth() {
             return 2 * n;
         }
+
+        @Override
+        public Copies neverFolded() {
+            return new Pairs(n, true);
+        }
     }
 
     /** So many, all the same way up. */
-    record Singles(int n) implements Copies {
+    record Singles(int n, boolean flat) implements Copies {
+        public Singles(int n) {
+            this(n, false);
+        }
+
         @Override
         public int cloth() {
             return n;
+        }
+
+        @Override
+        public Copies neverFolded() {
+            return new Singles(n, true);
         }
     }
 }

@@ -8,7 +8,10 @@ import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.block.suit.SuitFacts;
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
@@ -154,32 +157,64 @@ final class Trunk {
             return figures;
         }
 
-        /** Front and back in one line, the body's tape and what it may be beneath. */
+        /** The loop hung from the shoulder as it is worn, front to the right: the body within it, and between which it may lie. */
         @Override
         public Exhibit exhibit() {
-            Exhibit.Table table = new Exhibit.Table()
-                    .draw(FRONT, Point.of(0, 0), Point.of(front, 0))
-                    .say(FRONT, Point.of(front / 2, -24), "front", Quantity.MM, front)
-                    .draw(BACK, Point.of(front, 0), Point.of(front + back - lap, 0))
-                    .say(BACK, Point.of(front + (back - lap) / 2, -24), "back, less the lap", Quantity.MM, back - lap);
-            for (double x : new double[] {0, front, drawn()}) {
-                table.draw(PENCIL, Point.of(x, -14), Point.of(x, 44));
-            }
+            Exhibit.Table table = new Exhibit.Table();
             body.ifPresent(mm -> {
-                table.fill(
-                                BODY,
-                                Exhibit.outline(Point.of(0, 60), Point.of(mm, 60), Point.of(mm, 130), Point.of(0, 130)))
-                        .say(PLAIN, Point.of(mm / 2, 100), "her trunk", Quantity.MM, mm);
-                table.draw(PENCIL, Point.of(least, 40), Point.of(least, 150))
-                        .say(PENCIL, Point.of(least, 180), "from", Quantity.MM, least);
-                table.draw(PENCIL, Point.of(most, 40), Point.of(most, 150))
-                        .say(PENCIL, Point.of(most, 220), "to", Quantity.MM, most);
-                if (drawn() < least - TOLERANCE) {
-                    table.draw(FAULT, Point.of(drawn(), 24), Point.of(least, 24))
-                            .say(FAULT, Point.of((drawn() + least) / 2, 16), "short", Quantity.MM, least - drawn());
-                }
+                table.fill(BODY, hung(mm));
+                table.draw(PENCIL, hung(least)).draw(PENCIL, hung(most));
+                table.say(PLAIN, Point.of(0, depth(mm) / 2), "her trunk", Quantity.MM, mm);
             });
+            List<Segment> loop = hung(drawn());
+            table.draw(FRONT, loop.subList(0, 2)).draw(BACK, loop.subList(2, 4));
+            table.say(FRONT, Point.of(BESIDE, depth(drawn()) / 2), "front", Quantity.MM, front);
+            table.say(BACK, Point.of(-BESIDE, depth(drawn()) / 2), "back, less the lap", Quantity.MM, back - lap);
+            table.draw(PENCIL, Point.of(-HALF - 40, 0), Point.of(HALF + 40, 0))
+                    .say(PENCIL, Point.of(0, -16), "shoulder");
+            double bottom = Math.max(depth(drawn()), body.isPresent() ? depth(most) : 0);
+            if (body.isPresent() && drawn() < least - TOLERANCE) {
+                table.draw(FAULT, Point.of(0, depth(drawn())), Point.of(0, depth(least)))
+                        .say(FAULT, Point.of(0, bottom + 40), "short, round the loop", Quantity.MM, least - drawn());
+            } else if (body.isPresent() && drawn() > most + TOLERANCE) {
+                table.draw(FAULT, Point.of(0, depth(most)), Point.of(0, depth(drawn())))
+                        .say(FAULT, Point.of(0, bottom + 40), "long, round the loop", Quantity.MM, drawn() - most);
+            } else {
+                table.say(PENCIL, Point.of(0, bottom + 40), "between the legs");
+            }
             return table.done();
+        }
+
+        /** Half as wide as it is drawn, mm; and how far beside it its words stand. */
+        private static final double HALF = 110;
+
+        private static final double BESIDE = HALF + 150;
+
+        /** What a quarter of a round line's handles are of its radius. */
+        private static final double ROUND = 0.5523;
+
+        /** How far down a loop of a length hangs. */
+        private static double depth(double length) {
+            return (length - Math.PI * HALF) / 2 + HALF;
+        }
+
+        /** A loop of a length, from the shoulder down in front, round, and up behind. */
+        private static List<Segment> hung(double length) {
+            double down = depth(length) - HALF;
+            Point bottom = Point.of(0, down + HALF);
+            return List.of(
+                    new Line(Point.of(HALF, 0), Point.of(HALF, down)),
+                    new Cubic(
+                            Point.of(HALF, down),
+                            Point.of(HALF, down + HALF * ROUND),
+                            bottom.plus(Point.of(HALF * ROUND, 0)),
+                            bottom),
+                    new Cubic(
+                            bottom,
+                            bottom.minus(Point.of(HALF * ROUND, 0)),
+                            Point.of(-HALF, down + HALF * ROUND),
+                            Point.of(-HALF, down)),
+                    new Line(Point.of(-HALF, down), Point.of(-HALF, 0)));
         }
     }
 }

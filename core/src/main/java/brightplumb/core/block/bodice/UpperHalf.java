@@ -44,6 +44,20 @@ public final class UpperHalf {
     /** Less side than this above the waist is none, mm. */
     private static final double LEAST_SIDE = 2 * Length.INCH;
 
+    /** The settings it reads, in the order of the body. */
+    public static final List<Setting> READS = List.of(
+            NECK_WIDTH,
+            FRONT_NECK_DEPTH,
+            BACK_NECK_DEPTH,
+            SHOULDER_SLOPE,
+            STRAP,
+            ARMHOLE_RULE,
+            ARMHOLE_FROM,
+            ARMHOLE_SHALLOWER,
+            ARMHOLE_HOLLOW_FRONT,
+            ARMHOLE_HOLLOW_BACK,
+            BUST_EASE);
+
     private final Table table;
     private final Paper paper;
     private final Body body;

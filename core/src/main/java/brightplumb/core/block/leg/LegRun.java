@@ -153,8 +153,8 @@ record LegRun(List<Segment> whole) {
         static Hem drawn(LegRun side, LegRun inseam, double y) {
             double width = side.at(y).at().x() - inseam.at(y).at().x();
             // Both ends bend; a little of the level is kept between them, for they lie lower than it where the leg
-            // tapers.
-            double reach = Math.min(BEND, 0.45 * width) / 2;
+            // tapers. Edges that have crossed leave no hem, and the outline is refused.
+            double reach = Math.min(BEND, 0.45 * Math.max(0, width)) / 2;
             Curves.Along outer = square(side, y, reach, 1);
             Curves.Along inner = square(inseam, y, reach, -1);
             Point corner = Point.of(outer.at().x() - reach * outer.direction().y(), y);

@@ -1,7 +1,6 @@
 package brightplumb.core.block.suit;
 
 import static brightplumb.core.rule.AllowanceSettings.*;
-import static brightplumb.core.rule.BodiceSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HabitSettings.STRETCH_HABIT;
@@ -9,6 +8,7 @@ import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.SuitSettings.*;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
+import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
@@ -16,22 +16,13 @@ import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The bodysuit block: from the shoulder to the leg line, front and back meeting between the legs. */
 public final class Bodysuit implements Operation {
 
-    private static final List<Setting> READS = List.of(
-            NECK_WIDTH,
-            FRONT_NECK_DEPTH,
-            BACK_NECK_DEPTH,
-            SHOULDER_SLOPE,
-            STRAP,
-            ARMHOLE_RULE,
-            ARMHOLE_FROM,
-            ARMHOLE_SHALLOWER,
-            ARMHOLE_HOLLOW_FRONT,
-            ARMHOLE_HOLLOW_BACK,
-            BUST_EASE,
+    /** What hangs below the bust. */
+    private static final List<Setting> BELOW = List.of(
             WAIST_EASE,
             HIP_EASE,
             NEGATIVE_EASE,
@@ -77,7 +68,7 @@ public final class Bodysuit implements Operation {
 
     @Override
     public List<Setting> reads() {
-        return READS;
+        return Stream.concat(UpperHalf.READS.stream(), BELOW.stream()).toList();
     }
 
     @Override

@@ -1,14 +1,11 @@
 package brightplumb.core.block.suit;
 
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
-import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
-import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.SuitSettings.*;
-import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
@@ -25,7 +22,6 @@ import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.Half;
@@ -34,7 +30,6 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
-import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -52,14 +47,14 @@ final class BodysuitBlock {
 
     private final Table table;
     private final Paper paper;
-    private final Body body;
     private final Settings set;
+    private final SuitFrame frame;
 
     BodysuitBlock(Table table) {
         this.table = table;
         this.paper = table.paper();
-        this.body = table.body();
         this.set = table.set();
+        this.frame = new SuitFrame(paper, set);
     }
 
     /**
@@ -71,13 +66,13 @@ final class BodysuitBlock {
         // Levels
         UpperHalf upper = new UpperHalf(table);
         Levels levels = upper.levels();
-        Amount hipDepth = hipDepth();
+        Amount hipDepth = frame.hipDepth();
         Amount crotch = crotchLine();
         Amount legLine = legLine(crotch);
 
         // Quarters
-        Amount waist = quarter(body.waist(), WAIST_EASE, "waist", "Waist");
-        Amount hip = quarter(body.hip(), HIP_EASE, "hip", "Hip");
+        Amount waist = frame.waistQuarter();
+        Amount hip = frame.hipQuarter();
         boolean byCurve = set.chose(LEG_LINE_WIDTH, LegLineWidth.HIP_CURVE);
         double widest = byCurve ? hipDepth.value() : legLine.value();
         SuitSide side = SuitSide.through(List.of(
@@ -140,27 +135,12 @@ final class BodysuitBlock {
      */
     record Panel(Half panel, UpperLines upper, List<Segment> side, List<Segment> leg, double end, double half) {}
 
-    private Amount hipDepth() {
-        Amount depth = body.hipDepth();
-        paper.level("waist", 0);
-        paper.level("hip", depth.value());
-        for (Half panel : Half.values()) {
-            level(panel, 0);
-            level(panel, depth.value());
-        }
-        return paper.step(
-                depth.as(Fact.HIP_DEPTH, "waist to hip"),
-                "Waist to hip",
-                "The hip line lies where this seat is fullest.");
-    }
-
     private Amount crotchLine() {
-        Amount crotch = set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line");
-        paper.level("crotch", crotch.value());
-        for (Half panel : Half.values()) {
-            level(panel, crotch.value());
-        }
-        return paper.step(crotch, "Crotch line below the waist", set.why(CROTCH_DEPTH));
+        return frame.level(
+                set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line"),
+                "crotch",
+                "Crotch line below the waist",
+                set.why(CROTCH_DEPTH));
     }
 
     private Amount legLine(Amount crotch) {
@@ -171,28 +151,7 @@ final class BodysuitBlock {
                     set.byHand(LEG_LINE_LEVEL) ? "settings.legLineLevel" : set.toBlame(CROTCH_DEPTH, Measure.BODY_RISE),
                     "The leg line must lie at least 1 in (2.5 cm) above the strip between the legs");
         }
-        paper.level("leg line", level.value());
-        for (Half panel : Half.values()) {
-            level(panel, level.value());
-        }
-        return paper.step(level, "Leg line below the waist, at the side", set.why(LEG_LINE_LEVEL));
-    }
-
-    private void level(Half panel, double y) {
-        paper.draw(
-                panel.id(),
-                LEVEL,
-                "",
-                new Line(Point.of(0, y), Point.of(body.hip().value() / 4 + 40, y)));
-    }
-
-    private Amount quarter(Amount girth, Setting ease, String where, String title) {
-        Amount quarter = girth.plus(set.amount(ease)).over(4);
-        if (quarter.value() < 2 * Length.INCH) {
-            throw new Refusal(
-                    "settings." + ease.key(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
-        }
-        return paper.step(quarter.named(where + ".quarter", where + " quarter"), title + " quarter", set.why(ease));
+        return frame.level(level, "leg line", "Leg line below the waist, at the side", set.why(LEG_LINE_LEVEL));
     }
 
     private Panel panel(UpperHalf upper, Half panel, SuitSide side, Point corner, Amount end) {

@@ -1,13 +1,11 @@
 package brightplumb.core.block.suit;
 
-import static brightplumb.core.paper.Drawn.Role.LEVEL;
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.SuitSettings.INNER_LEG_IN;
-import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
@@ -32,9 +30,7 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
-import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Half;
-import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
@@ -56,14 +52,14 @@ final class RomperBlock {
 
     private final Table table;
     private final Paper paper;
-    private final Body body;
     private final Settings set;
+    private final SuitFrame frame;
 
     RomperBlock(Table table) {
         this.table = table;
         this.paper = table.paper();
-        this.body = table.body();
         this.set = table.set();
+        this.frame = new SuitFrame(paper, set);
     }
 
     /**
@@ -75,13 +71,8 @@ final class RomperBlock {
         // Levels
         UpperHalf upper = new UpperHalf(table);
         Levels levels = upper.levels();
-        Amount hipDepth = level(
-                body.hipDepth().as(Fact.HIP_DEPTH, "waist to hip"),
-                "hip",
-                "Waist to hip",
-                "The hip line lies where this seat is fullest.");
-        paper.level("waist", 0);
-        Amount crotch = level(
+        Amount hipDepth = frame.hipDepth();
+        Amount crotch = frame.level(
                 set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line"),
                 "crotch",
                 "Crotch line below the waist",
@@ -92,7 +83,7 @@ final class RomperBlock {
         if (length.value() < crotch.value() + SHORTEST) {
             throw new Refusal("settings.length", "A leg is at least 3½ in (9 cm) long on its inside");
         }
-        level(length, "hem", "Length below the waist", set.why(LENGTH));
+        frame.level(length, "hem", "Length below the waist", set.why(LENGTH));
         Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
         paper.step(
                 top.plus(crotch).times(2).as(SuitFacts.TRUNK, "trunk as drawn"),
@@ -100,8 +91,8 @@ final class RomperBlock {
                 "Straight down from the shoulder, between the legs and up again: this decides whether one can sit.");
 
         // Quarters
-        Amount waist = quarter(body.waist(), WAIST_EASE, "waist", "Waist");
-        Amount hip = quarter(body.hip(), HIP_EASE, "hip", "Hip");
+        Amount waist = frame.waistQuarter();
+        Amount hip = frame.hipQuarter();
         Amount inner = paper.step(
                 "inner.leg.in", "Inner leg in from the fold", set.amount(INNER_LEG_IN), set.why(INNER_LEG_IN));
         if (hip.value() - inner.value() < 3 * Length.INCH) {
@@ -140,27 +131,6 @@ final class RomperBlock {
                 piece.require(EdgeRole.NECK).run(),
                 (Line) piece.require(EdgeRole.SHOULDER).run().get(0),
                 piece.require(EdgeRole.ARMHOLE).run());
-    }
-
-    private Amount level(Amount at, String name, String title, String why) {
-        paper.level(name, at.value());
-        for (Half panel : Half.values()) {
-            paper.draw(
-                    panel.id(),
-                    LEVEL,
-                    "",
-                    new Line(Point.of(0, at.value()), Point.of(body.hip().value() / 4 + 40, at.value())));
-        }
-        return paper.step(at, title, why);
-    }
-
-    private Amount quarter(Amount girth, Setting ease, String where, String title) {
-        Amount quarter = girth.plus(set.amount(ease)).over(4);
-        if (quarter.value() < 2 * Length.INCH) {
-            throw new Refusal(
-                    "settings." + ease.key(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
-        }
-        return paper.step(quarter.named(where + ".quarter", where + " quarter"), title + " quarter", set.why(ease));
     }
 
     /** From the hem up to the fold. */
