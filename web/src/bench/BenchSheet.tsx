@@ -166,11 +166,10 @@ function Places(props: {
   );
 }
 
-/** Which piece is shown: side by side where their names have room in a row, from a list where they have not. */
+/** Which piece is shown: side by side where their names have room, from a list where one has not. */
 function PieceChoice(props: { panels: BenchPanel[]; value: string; onChange: (panel: string) => void }) {
   const options = props.panels.map((p) => ({ id: p.panel, title: pieceName(p) }));
-  const letters = options.reduce((n, o) => n + o.title.length, 0);
-  return letters > 40 ? (
+  return options.some((o) => o.title.length > 20) ? (
     <Pick label="Piece" value={props.value} options={options} onChange={props.onChange} className="min-h-11" />
   ) : (
     <Segmented label="Piece" value={props.value} options={options} onChange={props.onChange} />

@@ -69,7 +69,6 @@ class OnePieceTest {
         page.getByLabel("What is it called here").fill("Tide under-body");
         Browser.button(page, "Make the ticket").click();
         page.getByTestId("draft-paper").waitFor();
-        Browser.assertAccessible(page);
 
         // By the rise alone it is too short for her trunk.
         page.keyboard().press("3");
@@ -89,7 +88,6 @@ class OnePieceTest {
                 .click();
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bodysuit front, 1")))
                 .isVisible();
-        Browser.assertAccessible(page);
         Browser.button(page, "Print…").click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^Pattern")))
                 .check();

@@ -411,6 +411,10 @@ class SuitsTest {
                 .hasMessageContaining("frontNeckWidth");
         assertThatThrownBy(() -> drafted("round-neck-bodysuit", "house", her(), Map.of("legLineLevel", 300.0)))
                 .hasMessageContaining("legLineLevel");
+        assertThatThrownBy(() -> drafted("round-neck-bodysuit", "house", her(), Map.of("legGuideBack", 290.0)))
+                .hasMessageContaining("legGuideBack");
+        assertThatThrownBy(() -> drafted("swim-bodysuit", "house", her(), Map.of("strap", 190.0)))
+                .hasMessageContaining("strap");
         Map<Measure, Double> wide = her();
         wide.put(SHOULDER_WIDTH, 20 * INCH);
         assertThat(drafted("round-neck-bodysuit", "house", wide, Map.of())

@@ -13,6 +13,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.ArmholeFrom;
@@ -269,6 +270,11 @@ public final class UpperHalf {
         Point whole = Point.of(shoulderHalf.value(), levels.shoulder());
         double strap = set.amount(STRAP).value();
         double all = neck.distance(whole);
+        if (set.byHand(STRAP) && strap > all) {
+            throw new Refusal(
+                    "settings.strap",
+                    "From neck to end the shoulder is " + TapeWriter.inBoth(Length.mm(all)) + "; 0 lies on all of it");
+        }
         return strap == 0 || strap >= all ? whole : neck.toward(whole, strap / all);
     }
 

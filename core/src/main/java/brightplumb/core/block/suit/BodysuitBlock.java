@@ -17,6 +17,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Notches;
@@ -41,6 +42,14 @@ final class BodysuitBlock {
 
     /** The strip between the legs is as wide as its end over so much of each panel, mm. */
     private static final double STRIP = Length.INCH;
+
+    /**
+     * A leg curve passes the corner by so much of what the straight line does at the least, and at the most: nearer it would cut into the
+     * corner, further it would stand off the straight line like a wing.
+     */
+    private static final double NEAREST = 0.55;
+
+    private static final double FURTHEST = 1.25;
 
     /** Less than this between leg line and strip leaves no curve, mm. */
     private static final double LEAST_CURVE = Length.INCH;
@@ -187,19 +196,31 @@ final class BodysuitBlock {
                 "leg.line." + panel.id(),
                 panel.title() + " leg curve",
                 Amount.found("measured along the line", Curves.length(leg)),
-                "It leaves the side level and reaches the strip upright, so that it runs on across both.");
+                "It leaves the side square and reaches the strip upright, so that it runs on across both.");
         return new Panel(panel, lines, down, List.copyOf(leg), end.value(), half.value());
     }
 
     /** How far from the corner the curve passes: a distance where one is asked, else a share of the straight line's, hollowed or covering. */
     private Amount guide(Half panel, double chord) {
-        Amount asked = set.amount(panel == Half.FRONT ? LEG_GUIDE_FRONT : LEG_GUIDE_BACK);
+        Setting guideOf = panel == Half.FRONT ? LEG_GUIDE_FRONT : LEG_GUIDE_BACK;
+        Setting movedBy = panel == Half.FRONT ? LEG_HOLLOW : COVER;
+        Amount asked = set.amount(guideOf);
         Amount straight = Amount.found("straight line from the corner", chord);
         Amount by = asked.value() > 0
                 ? asked
                 : straight.times(set.amount(panel == Half.FRONT ? LEG_SHARE_FRONT : LEG_SHARE_BACK));
-        Amount moved = panel == Half.FRONT ? by.minus(set.amount(LEG_HOLLOW)) : by.plus(set.amount(COVER));
-        // Nearer than this it would cut into the corner, further it would stand off the straight line like a wing.
-        return moved.atLeast(straight.times(0.55)).atMost(straight.times(1.25));
+        Amount moved = panel == Half.FRONT ? by.minus(set.amount(movedBy)) : by.plus(set.amount(movedBy));
+        Amount least = straight.times(NEAREST);
+        Amount most = straight.times(FURTHEST);
+        for (Setting hand : List.of(guideOf, movedBy)) {
+            if (set.byHand(hand) && (moved.value() < least.value() || moved.value() > most.value())) {
+                throw new Refusal(
+                        "settings." + hand.key(),
+                        "Here the " + panel.id() + " leg curve passes the corner by "
+                                + TapeWriter.inBoth(Length.mm(least.value())) + " to "
+                                + TapeWriter.inBoth(Length.mm(most.value())));
+            }
+        }
+        return moved.atLeast(least).atMost(most);
     }
 }
