@@ -29,7 +29,7 @@ import org.junit.jupiter.api.parallel.ExecutionMode;
 @Execution(ExecutionMode.CONCURRENT)
 class StartedByHandTest {
 
-    private static final Duration LONG_ENOUGH = Duration.ofSeconds(90);
+    private static final Duration LONG_ENOUGH = Duration.ofSeconds(300);
 
     private final List<Copy> started = new ArrayList<>();
 
