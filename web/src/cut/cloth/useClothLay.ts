@@ -82,7 +82,8 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
       setMoves([]);
       setAsked(0);
       setEnough(false);
-      await queries.invalidateQueries({ queryKey: keys.lay(id) });
+      // What was found before is of no use any more: a search that rests would go on showing it.
+      await queries.resetQueries({ queryKey: keys.lay(id) });
       return null;
     } catch (e) {
       const failed = problemOf(e);

@@ -106,6 +106,8 @@ class LaidOnClothTest {
         Browser.button(page, "From this piece of cloth").click();
         assertThat(page.getByText("What stops it"))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        Browser.button(page, "Back to the bolt").click();
+        assertThat(page.getByText(Pattern.compile("yd to buy$"))).isVisible();
     }
 
     @Test
