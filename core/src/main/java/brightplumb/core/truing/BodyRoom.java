@@ -11,7 +11,6 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.HipSettings;
-import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SuitSettings;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
@@ -23,7 +22,6 @@ import brightplumb.core.truing.GoesRound.Round;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 
 /** Whether what hangs from the shoulder goes round the body at bust, waist and hip, round arm, leg and neck: as sewn and stretched. */
 final class BodyRoom {
@@ -36,7 +34,7 @@ final class BodyRoom {
     private BodyRoom() {}
 
     static Check bust(Inspected on) {
-        return of(
+        return GoesRound.fits(
                 on,
                 "bust.fits",
                 "Bust room",
@@ -45,7 +43,7 @@ final class BodyRoom {
     }
 
     static Check waist(Inspected on) {
-        return of(
+        return GoesRound.fits(
                 on,
                 "waist.fits",
                 "Waist room",
@@ -60,7 +58,7 @@ final class BodyRoom {
     }
 
     static Check hip(Inspected on) {
-        return of(
+        return GoesRound.fits(
                 on,
                 "hip.fits",
                 "Hip room",
@@ -70,29 +68,6 @@ final class BodyRoom {
 
     private static double level(Inspected on, String name) {
         return on.draft().level(name).orElseThrow();
-    }
-
-    private static Check of(Inspected on, String id, String title, Setting ease, Function<Inspected, Round> looked) {
-        Round round = looked.apply(on);
-        boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
-        return new Check(
-                        id,
-                        title,
-                        fits ? Verdict.TRUE : Verdict.OFF,
-                        Quantity.MM,
-                        round.measured(),
-                        round.wanted(),
-                        WaistCloses.TOLERANCE,
-                        fits
-                                ? "The " + round.where() + " goes round her."
-                                : "The " + round.where() + " does not go round her.",
-                        fits ? "" : "It was asked smaller than her " + round.where() + GoesRound.whatGives(on),
-                        fits
-                                ? List.of()
-                                : Remedies.whenAsked(() -> GoesRound.eased(
-                                        on, ease, "Give the " + round.where() + " the ease it lacks", looked)),
-                        round)
-                .asFloor();
     }
 
     static boolean armTaped(Inspected on) {
@@ -180,7 +155,7 @@ final class BodyRoom {
 
     /** A leg that falls plumb from the hip, round the thigh. */
     static Check hem(Inspected on) {
-        return of(on, "thigh.room", "Leg", HipSettings.HIP_EASE, BodyRoom::legRound);
+        return GoesRound.fits(on, "thigh.room", "Leg", HipSettings.HIP_EASE, BodyRoom::legRound);
     }
 
     private static Round legRound(Inspected on) {

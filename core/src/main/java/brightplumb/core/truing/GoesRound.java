@@ -38,25 +38,29 @@ final class GoesRound {
     private GoesRound() {}
 
     static Check waist(Inspected on) {
-        Round round = Round.waist(on);
+        return fits(on, "waist.fits", "Waist room", WaistSettings.WAIST_EASE, Round::waist);
+    }
+
+    /** Whether a girth of the garment goes round the body there, with the setting that eases it where it does not. */
+    static Check fits(Inspected on, String id, String title, Setting ease, Function<Inspected, Round> looked) {
+        Round round = looked.apply(on);
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         return new Check(
-                        "waist.fits",
-                        "Waist room",
+                        id,
+                        title,
                         fits ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
                         round.measured(),
                         round.wanted(),
                         WaistCloses.TOLERANCE,
-                        fits ? "The waist goes round her." : "The waist does not go round her.",
-                        fits ? "" : "It was asked smaller than her waist" + whatGives(on),
+                        fits
+                                ? "The " + round.where() + " goes round her."
+                                : "The " + round.where() + " does not go round her.",
+                        fits ? "" : "It was asked smaller than her " + round.where() + whatGives(on),
                         fits
                                 ? List.of()
-                                : Remedies.whenAsked(() -> eased(
-                                        on,
-                                        WaistSettings.WAIST_EASE,
-                                        "Give the waist the ease it lacks",
-                                        Round::waist)),
+                                : Remedies.whenAsked(() ->
+                                        eased(on, ease, "Give the " + round.where() + " the ease it lacks", looked)),
                         round)
                 .asFloor();
     }
