@@ -10,7 +10,7 @@ import brightplumb.formats.sheet.TitleBlock;
 public final class Paged {
 
     /** So many columns more than the widest piece needs are tried: wider than that, rows are no shorter. */
-    private static final int WIDER = 5;
+    private static final int WIDER = 3;
 
     private Paged() {}
 
