@@ -21,7 +21,9 @@ import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,10 +90,17 @@ public final class Drafting {
             Map<Operation, Made.Came> came = new LinkedHashMap<>();
             Draft draft = garment.made(block, set, came::put);
             List<CutPiece> pieces = CutPlan.of(draft, set);
-            pieces.stream()
-                    .flatMap(p -> Stream.of(p.piece().sewLine(), p.cutLine()))
-                    .distinct()
-                    .forEach(outline -> sound(request, outline));
+            // What was traced on other cloth has the very lines of the piece it was traced from.
+            Set<List<Segment>> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+            for (CutPiece piece : pieces) {
+                if (seen.add(piece.cutLine())) {
+                    List<Segment> sewn = piece.piece().sewLine();
+                    sound(request, sewn);
+                    if (!piece.cutLine().equals(sewn)) {
+                        sound(request, piece.cutLine());
+                    }
+                }
+            }
             return new CutOut(garment, set, block, draft, pieces, came);
         }
     }

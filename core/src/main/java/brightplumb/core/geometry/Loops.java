@@ -18,11 +18,13 @@ public final class Loops {
      */
     public static List<Segment> cutOut(List<Segment> run, double most) {
         List<Segment> out = new ArrayList<>(run);
+        List<double[]> boxes = new ArrayList<>(run.size());
+        run.forEach(s -> boxes.add(Crossings.box(s)));
         int i = 0;
         // Each cut takes a loop away; a line so tangled that it would go on for ever is left as it is.
         int cuts = 0;
         while (i < out.size() && cuts <= run.size()) {
-            if (cutFrom(out, i, most)) {
+            if (cutFrom(out, boxes, i, most)) {
                 cuts++;
             } else {
                 i++;
@@ -31,12 +33,12 @@ public final class Loops {
         return List.copyOf(out);
     }
 
-    private static boolean cutFrom(List<Segment> run, int i, double most) {
+    /** @param boxes what each segment lies in; kept along with the run */
+    private static boolean cutFrom(List<Segment> run, List<double[]> boxes, int i, double most) {
         double between = 0;
-        double[] box = Crossings.box(run.get(i));
         for (int j = i + 1; j < run.size() && between < most; j++) {
             boolean cannot =
-                    j == i + 1 && onward(run.get(i), run.get(j)) || Crossings.apart(box, Crossings.box(run.get(j)));
+                    Crossings.apart(boxes.get(i), boxes.get(j)) || j == i + 1 && onward(run.get(i), run.get(j));
             double[] at = cannot ? null : Crossings.parameters(run.get(i), run.get(j), INSIDE);
             if (at != null) {
                 Segment before = run.get(i).part(0, at[0]);
@@ -44,9 +46,12 @@ public final class Loops {
                 Point meet = before.to();
                 for (int k = j; k >= i; k--) {
                     run.remove(k);
+                    boxes.remove(k);
                 }
                 run.add(i, startingAt(after, meet));
                 run.add(i, before);
+                boxes.add(i, Crossings.box(run.get(i + 1)));
+                boxes.add(i, Crossings.box(before));
                 return true;
             }
             between += run.get(j).from().distance(run.get(j).to());
@@ -62,15 +67,17 @@ public final class Loops {
 
     /** Whether a segment only goes forward along the way between its ends, so that it cannot meet itself. */
     static boolean onward(Segment s) {
-        return forward(s, s.to().minus(s.from()));
+        return s instanceof Line || forward(s, s.to().minus(s.from()));
     }
 
     private static boolean forward(Segment s, Point way) {
         return s instanceof Cubic k
-                ? k.c1().minus(k.from()).dot(way) > 0
-                        && k.c2().minus(k.c1()).dot(way) > 0
-                        && k.to().minus(k.c2()).dot(way) > 0
-                : s.to().minus(s.from()).dot(way) > 0;
+                ? forward(k.from(), k.c1(), way) && forward(k.c1(), k.c2(), way) && forward(k.c2(), k.to(), way)
+                : forward(s.from(), s.to(), way);
+    }
+
+    private static boolean forward(Point from, Point to, Point way) {
+        return (to.x() - from.x()) * way.x() + (to.y() - from.y()) * way.y() > 0;
     }
 
     private static Segment startingAt(Segment segment, Point start) {

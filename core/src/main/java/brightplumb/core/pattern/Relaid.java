@@ -3,7 +3,9 @@ package brightplumb.core.pattern;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Joins laid anew after edges were cut shorter or drawn otherwise: whole edges stay sewn to whole edges, and their notches meet again. */
 public final class Relaid {
@@ -20,30 +22,49 @@ public final class Relaid {
      * @param after its pieces as they are now
      */
     public static Pattern joins(Pattern before, Pattern after) {
-        List<Join> joins = new ArrayList<>();
-        for (Join join : before.joins()) {
-            joins.add(new Join(
-                    join.seam(),
-                    join.layers().stream().map(run -> whole(before, after, run)).toList(),
-                    join.eased(),
-                    join.kind()));
-        }
-        Pattern laid = after.withJoins(joins.stream().map(Relaid::eased).toList());
-        for (Join join : laid.joins()) {
-            if (!asItWas(before, laid, join)) {
-                laid = notched(laid, join);
+        Set<PieceId> redrawn = new HashSet<>();
+        for (Piece piece : before.pieces()) {
+            if (after.find(piece.id()).orElse(null) != piece) {
+                redrawn.add(piece.id());
             }
+        }
+        List<Join> joins = new ArrayList<>();
+        List<Join> changed = new ArrayList<>();
+        for (Join join : before.joins()) {
+            boolean asItWas = true;
+            boolean sameLines = true;
+            for (Run layer : join.layers()) {
+                for (Stretch s : layer.stretches()) {
+                    boolean redrawnHere = redrawn.contains(s.piece());
+                    asItWas &= !redrawnHere;
+                    sameLines &= !redrawnHere || sameLine(before, after, s);
+                }
+            }
+            Join laid = asItWas ? join : whole(before, after, join);
+            joins.add(laid);
+            if (!sameLines) {
+                changed.add(laid);
+            }
+        }
+        Pattern laid = after.withJoins(joins);
+        for (Join join : changed) {
+            laid = notched(laid, join);
         }
         return laid;
     }
 
-    /** Whether no edge of a join was drawn otherwise, so that its notches still meet. */
-    private static boolean asItWas(Pattern before, Pattern after, Join join) {
-        return join.layers().stream()
-                .flatMap(run -> run.stretches().stream())
-                .allMatch(s -> before.piece(s.piece())
-                        .run(s.role(), s.nth())
-                        .equals(after.piece(s.piece()).run(s.role(), s.nth())));
+    /** Whether an edge was not drawn otherwise, so that the notches on it still meet. */
+    private static boolean sameLine(Pattern before, Pattern after, Stretch s) {
+        return before.piece(s.piece())
+                .run(s.role(), s.nth())
+                .equals(after.piece(s.piece()).run(s.role(), s.nth()));
+    }
+
+    private static Join whole(Pattern before, Pattern after, Join join) {
+        List<Run> layers =
+                join.layers().stream().map(run -> whole(before, after, run)).toList();
+        return new Join(
+                join.seam(), layers, layers.get(0).length() - layers.get(1).length(), join.kind());
     }
 
     private static Run whole(Pattern before, Pattern after, Run run) {
@@ -95,14 +116,6 @@ public final class Relaid {
         Piece piece = pattern.piece(s.piece());
         Run run = Run.shut(piece, piece.require(s.role(), s.nth())).of(s.copy());
         return s.backwards() ? run.reversed() : run;
-    }
-
-    private static Join eased(Join join) {
-        return new Join(
-                join.seam(),
-                join.layers(),
-                join.layers().get(0).length() - join.layers().get(1).length(),
-                join.kind());
     }
 
     /** The notches of a join laid off again: on the first layer each stays where it is, the others get theirs at its length. */

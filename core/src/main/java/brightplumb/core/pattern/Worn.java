@@ -30,10 +30,12 @@ final class Worn {
         for (Edge edge : piece.edges()) {
             List<Segment> run = new ArrayList<>();
             for (Segment part : edge.run()) {
-                lies.apply(inside(part)).map(part::moved).ifPresent(moved -> {
+                Optional<Rigid> move = lies.apply(inside(part));
+                if (move.isPresent()) {
+                    Segment moved = move.get() == Rigid.STAY ? part : part.moved(move.get());
                     bridge(run, moved.from());
                     run.add(moved);
-                });
+                }
             }
             if (!run.isEmpty()) {
                 seen.add(edge.along(run));

@@ -43,7 +43,7 @@ import java.util.stream.Stream;
  * @param set the settings in force
  * @param table draws the same garment for the same body with other settings
  * @param hand the side that is looked at, where left and right differ
- * @param worn the panels as they lie on the body, since every check asks for them again and again
+ * @param worn the panels, and what carries the waist above them, as they lie on the body, since every check asks for them again and again
  */
 public record Inspected(
         Draft draft, Body body, Settings set, DraftingTable table, Hand hand, Map<PieceId, Piece> worn) {
@@ -61,7 +61,9 @@ public record Inspected(
     /** A draft on the table. */
     public static Inspected of(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
         Map<PieceId, Piece> worn = draft.pieces().stream()
-                .filter(p -> p.layer() == Layer.SHELL && PANELS.contains(p.panel()))
+                .filter(p -> p.layer() == Layer.SHELL)
+                .filter(p ->
+                        PANELS.contains(p.panel()) || p.edge(EdgeRole.WAIST).isPresent())
                 .collect(Collectors.toMap(Piece::id, Piece::worn));
         return new Inspected(draft, body, set, table, hand, worn);
     }

@@ -11,6 +11,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Evidence;
@@ -21,8 +22,6 @@ import brightplumb.core.table.Verdict;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -80,31 +79,33 @@ final class NotchesMeet {
 
     /** Every notch of the first layer of a join with its fellow on each other. */
     private static Stream<Pair> pairs(Draft draft) {
-        return draft.joins().stream().filter(j -> j.kind() == Join.Kind.SEWN).flatMap(j -> {
-            Notched one = Notched.of(draft, j, 0);
-            return one.marks().isEmpty()
-                    ? Stream.empty()
-                    : IntStream.range(1, j.layers().size())
-                            .mapToObj(layer -> Notched.of(draft, j, layer))
-                            .flatMap(other -> one.marks().stream().flatMap(mark -> met(j, one, other, mark)));
-        });
+        return draft.joins().stream()
+                .filter(j -> j.kind() == Join.Kind.SEWN && notched(draft, j))
+                .flatMap(j -> {
+                    Notched one = Notched.of(draft, j, 0);
+                    return one.marks().isEmpty()
+                            ? Stream.empty()
+                            : IntStream.range(1, j.layers().size())
+                                    .mapToObj(layer -> Notched.of(draft, j, layer))
+                                    .flatMap(other -> one.marks().stream().flatMap(mark -> met(j, one, other, mark)));
+                });
     }
 
-    /** Whether a notch of one layer's pieces is called as one of another's: where none is, none can meet. */
-    private static boolean alike(Draft draft, Join join) {
-        Set<String> first = texts(draft, join, 0).collect(Collectors.toSet());
-        return !first.isEmpty()
-                && IntStream.range(1, join.layers().size())
-                        .anyMatch(layer -> texts(draft, join, layer).anyMatch(first::contains));
+    /** Whether the pieces of the first layer and of another are notched: where one has none, none can meet. */
+    private static boolean notched(Draft draft, Join join) {
+        return notched(draft, join.layers().get(0))
+                && join.layers().subList(1, join.layers().size()).stream().anyMatch(layer -> notched(draft, layer));
     }
 
-    private static Stream<String> texts(Draft draft, Join join, int layer) {
-        return join.layers().get(layer).stretches().stream()
-                .map(Stretch::piece)
-                .distinct()
-                .flatMap(p -> draft.piece(p).marks().stream())
-                .filter(m -> m.along() != null)
-                .map(Mark::text);
+    private static boolean notched(Draft draft, Run layer) {
+        for (Stretch s : layer.stretches()) {
+            for (Mark mark : draft.piece(s.piece()).marks()) {
+                if (mark.along() != null) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private static Stream<Pair> met(Join join, Notched one, Notched other, Mark mark) {

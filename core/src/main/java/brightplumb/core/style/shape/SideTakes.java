@@ -111,9 +111,10 @@ public final class SideTakes {
      * A side curved anew from its waist end to a place below, and as it was from there.
      *
      * @param below what stays
+     * @param length of what stays, mm
      * @param wanted the length it should have; NaN where it may have any
      */
-    private record Recurved(List<Segment> below, double wanted) implements ClosedWaist.Side {
+    private record Recurved(List<Segment> below, double length, double wanted) implements ClosedWaist.Side {
 
         static Recurved from(List<Segment> side, double hipY, double wanted, Words words) {
             List<Segment> below = new ArrayList<>();
@@ -125,10 +126,12 @@ public final class SideTakes {
                     below.add(t.isPresent() && t.getAsDouble() < 1 ? s.part(t.getAsDouble(), 1) : s);
                 }
             }
-            if (Curves.length(below) < Tolerance.SEAM) {
+            double length = Curves.length(below);
+            if (length < Tolerance.SEAM) {
                 throw new Refusal(words.field(), words.noSide());
             }
-            return new Recurved(below.get(0).length() < 1e-6 ? below.subList(1, below.size()) : below, wanted);
+            boolean atTheHip = below.get(0).length() < 1e-6;
+            return new Recurved(atTheHip ? below.subList(1, below.size()) : below, length, wanted);
         }
 
         private Point hip() {
@@ -147,12 +150,18 @@ public final class SideTakes {
 
         @Override
         public double raise(Point waistPoint) {
-            return Double.isNaN(wanted) ? 0 : wanted - Curves.length(down(waistPoint));
+            return Double.isNaN(wanted)
+                    ? 0
+                    : wanted - length - curved(waistPoint).length();
+        }
+
+        private Cubic curved(Point waistPoint) {
+            return Cubic.parabola(waistPoint, corner(waistPoint), hip());
         }
 
         List<Segment> down(Point waistPoint) {
             List<Segment> run = new ArrayList<>();
-            run.add(Cubic.parabola(waistPoint, corner(waistPoint), hip()));
+            run.add(curved(waistPoint));
             run.addAll(below);
             return run;
         }
