@@ -3,7 +3,7 @@ package brightplumb.bench;
 import brightplumb.e2e.Packaged;
 import java.io.IOException;
 
-/** A print of one ticket as PDF, with one revision frozen and with a thousand. */
+/** A print of one ticket as PDF, with one revision frozen and with a thousand, and of a full set of trousers. */
 public final class PrintBench {
 
     private static final int WARM = 40;
@@ -19,12 +19,26 @@ public final class PrintBench {
             run(caller, ticket, "", WARM);
             report("a print of one ticket with 1 revision", run(caller, ticket, "", COUNTED));
             report("a print of that revision", run(caller, ticket, "&revision=1", COUNTED));
+            String trousers = trousers(caller);
+            run(caller, trousers, "", WARM);
+            report("a print of trousers with fly, band and scoop pockets", run(caller, trousers, "", COUNTED));
             for (int i = 1; i < MANY; i++) {
                 caller.must("POST", "/api/tickets/" + ticket + "/revisions", "{\"reason\":\"again\"}");
             }
             report("a print of one ticket with " + MANY + " revisions", run(caller, ticket, "", COUNTED));
             report("a print of one of them", run(caller, ticket, "&revision=" + MANY / 2, COUNTED));
         }
+    }
+
+    private static String trousers(Caller caller) throws IOException, InterruptedException {
+        String person = caller.must("GET", "/api/people?q=ottoline", "")
+                .replaceFirst("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
+        return caller.must(
+                        "POST",
+                        "/api/tickets",
+                        "{\"personId\":\"" + person
+                                + "\",\"name\":\"Printed\",\"cut\":\"classic-trousers\",\"with\":[\"scoop-pocket\"]}")
+                .replaceFirst("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
     }
 
     private static void report(String what, Spread spread) {

@@ -241,9 +241,12 @@ public final class Curves {
 
     /** Whether any place on a run is within so many mm of another. */
     public static boolean near(List<? extends Segment> run, Point place, double most) {
-        return run.stream()
-                .anyMatch(s -> atLeast(s, place) < most
-                        && s.at(nearestParameter(s, place)).distance(place) < most);
+        for (Segment s : run) {
+            if (atLeast(s, place) < most && s.at(nearestParameter(s, place)).distance(place) < most) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** No place of a segment is nearer than this: it lies in the box of its ends and handles. */

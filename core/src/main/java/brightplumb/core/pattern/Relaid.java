@@ -121,18 +121,23 @@ public final class Relaid {
     /** The notches of a join laid off again: on the first layer each stays where it is, the others get theirs at its length. */
     private static Pattern notched(Pattern pattern, Join join) {
         Run first = join.layers().get(0);
-        List<Mark> there = first.stretches().size() == 1 ? notchesOn(pattern, first) : List.of();
+        if (first.stretches().size() != 1) {
+            return pattern;
+        }
+        List<Segment> line = pattern.lines(first);
+        List<Mark> there = notchesOn(pattern, first, line);
         if (there.isEmpty()) {
             return pattern;
         }
         Pattern bare = pattern;
         for (Run layer : join.layers()) {
-            List<Mark> gone = layer == first ? there : notchesOn(bare, layer);
-            Piece piece = bare.piece(layer.piece());
-            bare = bare.instead(piece.withMarks(
-                    piece.marks().stream().filter(m -> !gone.contains(m)).toList()));
+            List<Mark> gone = layer == first ? there : notchesOn(bare, layer, bare.lines(layer));
+            if (!gone.isEmpty()) {
+                Piece piece = bare.piece(layer.piece());
+                bare = bare.instead(piece.withMarks(
+                        piece.marks().stream().filter(m -> !gone.contains(m)).toList()));
+            }
         }
-        List<Segment> line = pattern.lines(first);
         for (Mark mark : there) {
             bare = Notches.along(
                     bare, join, mark.text(), Curves.nearest(line, mark.at()).along());
@@ -140,8 +145,7 @@ public final class Relaid {
         return bare;
     }
 
-    private static List<Mark> notchesOn(Pattern pattern, Run run) {
-        var lines = pattern.lines(run);
+    private static List<Mark> notchesOn(Pattern pattern, Run run, List<Segment> lines) {
         return pattern.piece(run.piece()).marks().stream()
                 .filter(m -> m.along() != null && Curves.near(lines, m.at(), ON_THE_SEAM))
                 .toList();
