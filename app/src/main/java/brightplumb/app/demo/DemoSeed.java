@@ -295,6 +295,16 @@ class DemoSeed implements ApplicationRunner {
                 new Cloth(0.4, 1500, true, false),
                 MadeWith.RECIPE,
                 today.plusDays(30));
+        tickets.add(
+                room,
+                nerissa,
+                "Rock-pool bather",
+                "sleeved-playsuit",
+                "house",
+                Map.of(),
+                Cloth.WOVEN,
+                MadeWith.RECIPE,
+                today.plusDays(34));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
         sewn(room, stilts, "mark", 48);

@@ -2,6 +2,7 @@ package brightplumb.core.fitting;
 
 import static brightplumb.core.rule.AllowanceSettings.SIDE_SEWN_IN;
 import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.CrotchSettings.BACK_EXTENSION;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.Half.BACK;
 import static brightplumb.core.rule.Half.FRONT;
@@ -67,6 +68,41 @@ public final class SuitRemarks {
                     worn -> worn.moved(LEG_HOLLOW, 0.25)));
 
     /** What a fitting says of rompers. */
+    /** Of a garment in one from the shoulder to legs with a fork. */
+    public static final List<Remark> OVER_LEGS = List.of(
+            new Remark(
+                    "jumpsuit-armhole-gapes",
+                    "The armhole gapes",
+                    FRONT,
+                    "bust",
+                    "It is too deep.",
+                    "Bring the armhole up a quarter inch",
+                    worn -> worn.moved(ARMHOLE_SHALLOWER, 0.25)),
+            new Remark(
+                    "jumpsuit-short-trunk",
+                    "Tight when she sits, or it drags at the shoulders",
+                    FRONT,
+                    "crotch",
+                    "The trunk is short, and no waist seam gives.",
+                    "Deepen the crotch an inch and a half",
+                    worn -> worn.moved(CROTCH_DEPTH, 1.5)),
+            new Remark(
+                    "jumpsuit-long-trunk",
+                    "It hangs in folds between the legs",
+                    FRONT,
+                    "crotch",
+                    "The crotch lies deeper than she needs.",
+                    "Raise the crotch half an inch",
+                    worn -> worn.moved(CROTCH_DEPTH, -0.5)),
+            new Remark(
+                    "jumpsuit-seam-cuts-in",
+                    "The seam cuts between the seat",
+                    BACK,
+                    "hip",
+                    "The back extension is short.",
+                    "Extend the back half an inch",
+                    worn -> worn.moved(BACK_EXTENSION, 0.5)));
+
     public static final List<Remark> ROMPER = List.of(
             new Remark(
                     "romper-armhole-gapes",

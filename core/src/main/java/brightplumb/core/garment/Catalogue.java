@@ -27,7 +27,7 @@ public final class Catalogue {
     public static final List<Operation> OPERATIONS = Operations.ALL;
 
     /** The cuts. */
-    public static final List<Cut> CUTS = Stream.of(SkirtCuts.ALL, LegCuts.ALL, SuitCuts.ALL)
+    public static final List<Cut> CUTS = Stream.of(SkirtCuts.ALL, LegCuts.ALL, SuitCuts.ALL, JumpsuitCuts.ALL)
             .flatMap(List::stream)
             .toList();
 

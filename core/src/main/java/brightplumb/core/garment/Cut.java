@@ -76,6 +76,23 @@ public record Cut(
                 Sequence.LEG_FIRST);
     }
 
+    /** The same cut with another part, drawn on what stands. */
+    Cut and(Part part) {
+        return new Cut(
+                id,
+                title,
+                about,
+                group,
+                Stream.concat(parts.stream(), Stream.of(part)).toList(),
+                with,
+                ways,
+                way,
+                measures,
+                defaults,
+                cloth,
+                order);
+    }
+
     /** The same cut with something done to it. */
     Cut made(Operation... operations) {
         return new Cut(

@@ -53,7 +53,10 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     /** The settings in force on a body: what a hand adds or takes off wins over the cut, and over what it set to none. */
     Settings settings(Body body) {
         Map<Setting, Rule> asked = new HashMap<>();
-        Stream.concat(blocks.stream(), operations.stream()).forEach(o -> asked.putAll(o.asks()));
+        blocks.forEach(o -> asked.putAll(o.asks()));
+        // A recipe's own construction amounts win over what its blocks are usually asked.
+        asked.keySet().removeAll(request.way().asks());
+        operations.forEach(o -> asked.putAll(o.asks()));
         asked.putAll(request.cut().defaults());
         Map<Setting, Object> hands = new HashMap<>(request.byHand());
         for (Operation operation : Catalogue.OPERATIONS) {

@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.block.bodice.Bodice;
 import brightplumb.core.block.leg.Legs;
 import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.block.suit.Bodysuit;
@@ -11,6 +12,7 @@ import brightplumb.core.rule.Ways;
 import brightplumb.core.truing.LegChecks;
 import brightplumb.core.truing.SkirtChecks;
 import brightplumb.core.truing.SuitChecks;
+import java.util.List;
 
 /** The parts garments are made of. A new one is its own files and a line here. */
 final class Parts {
@@ -22,6 +24,12 @@ final class Parts {
     static final Part BODYSUIT = new Part("suit", new Bodysuit(), Ways.SUITS, SuitChecks.ALL, SuitRemarks.ALL);
 
     static final Part ROMPER = new Part("romper", new Romper(), Ways.ROMPERS, SuitChecks.ROMPER, SuitRemarks.ROMPER);
+
+    /** Legs that hang from a bodice: what is looked at and said is the whole's. */
+    static final Part LEGS_BELOW = new Part("legs", new Legs(), Ways.LEGS, List.of(), List.of());
+
+    /** A bodice that runs on from legs. */
+    static final Part BODICE = new Part("bodice", new Bodice(), List.of(), SuitChecks.OVER_LEGS, SuitRemarks.OVER_LEGS);
 
     private Parts() {}
 }

@@ -3,6 +3,8 @@ package brightplumb.core.rule;
 /** What can be set on neck, shoulder, armhole and bust. */
 public final class BodiceSettings {
 
+    public static final Setting BODICE_WAY =
+            Setting.choice("bodiceWay", "Bodice drafted", Zone.SHOULDER, "Bodice by", BodiceWay.values());
     public static final Setting NECK_WIDTH =
             Setting.length("frontNeckWidth", "Neck, half its width", Zone.SHOULDER, "Neck, half width", 40, 200);
     public static final Setting FRONT_NECK_DEPTH =

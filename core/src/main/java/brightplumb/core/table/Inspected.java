@@ -215,7 +215,7 @@ public record Inspected(
     private Piece carrier(boolean behind) {
         return draft.pieces().stream()
                 .filter(p -> p.layer() == Layer.SHELL && p.behind() == behind)
-                .filter(p -> p.edge(EdgeRole.WAIST).isPresent())
+                .filter(p -> p.edge(EdgeRole.WAIST).isPresent() || p.fromShoulder())
                 .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("No waist"));

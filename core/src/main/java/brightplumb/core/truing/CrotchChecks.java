@@ -43,13 +43,12 @@ final class CrotchChecks {
                     "Nobody can say: the rise was not taken. Take it seated, from the side waist to the seat.",
                     shown);
         }
-        boolean easy = on.gathered()
-                || on.hemY()
-                        < on.body().find(Measure.KNEE_DEPTH).map(k -> k.value()).orElse(0.0);
-        double most = rise + (easy ? EASY : FITTED);
+        Deeper deeper = Deeper.of(on);
+        double least = rise + deeper.least();
+        double most = rise + deeper.most();
         boolean hangs = depth > most + WaistCloses.TOLERANCE;
-        // Up to the most the garment bears, the rise is a floor; beyond it, the most is what it is held to.
-        double wanted = hangs ? most : rise;
+        // Up to the most the garment bears, the least is a floor; beyond it, the most is what it is held to.
+        double wanted = hangs ? most : least;
         double off = depth - wanted;
         Verdict verdict = hangs
                 ? off <= Length.INCH ? Verdict.WATCH : Verdict.OFF
@@ -62,9 +61,7 @@ final class CrotchChecks {
                 depth,
                 wanted,
                 WaistCloses.TOLERANCE,
-                verdict == Verdict.TRUE
-                        ? "The crotch line lies as deep as the body, or a little deeper."
-                        : off < 0 ? "The crotch line lies higher than the body." : "The crotch line hangs low.",
+                verdict == Verdict.TRUE ? deeper.said() : off < 0 ? deeper.tooHigh() : "The crotch line hangs low.",
                 verdict == Verdict.TRUE
                         ? ""
                         : off < 0
@@ -73,16 +70,50 @@ final class CrotchChecks {
                 verdict == Verdict.TRUE
                         ? List.of()
                         : List.of(new Remedy(
-                                "Lay the crotch line three quarters of an inch below the rise",
+                                deeper.remedy(),
                                 Map.of(
                                         CrotchSettings.CROTCH_DEPTH.key(),
                                         on.body()
                                                         .find(Measure.BODY_RISE)
                                                         .orElseThrow()
                                                         .value()
-                                                + USUAL_DEEPER))),
+                                                + deeper.usual()))),
                 shown);
         return hangs ? found : found.asFloor();
+    }
+
+    /**
+     * How much deeper than the rise the crotch line of a garment lies, mm.
+     *
+     * @param least what sitting asks
+     * @param most what does not drag
+     * @param usual what it is laid to again
+     */
+    private record Deeper(double least, double most, double usual, String said, String tooHigh, String remedy) {
+
+        private static final String LAID = "Lay the crotch line three quarters of an inch below the rise";
+        private static final String AS_DEEP = "The crotch line lies as deep as the body, or a little deeper.";
+        private static final String HIGHER = "The crotch line lies higher than the body.";
+
+        /** What hangs from the shoulder has no waist that gives; short and drawn-up legs bear more than fitted ones. */
+        static Deeper of(Inspected on) {
+            if (on.front().fromShoulder()) {
+                return new Deeper(
+                        1.5 * Length.INCH,
+                        5 * Length.INCH,
+                        3 * Length.INCH,
+                        "The crotch line lies deep enough below the body to sit, where no waist gives.",
+                        "The crotch line lies too high for a garment whose waist does not give.",
+                        "Lay the crotch line three inches below the rise");
+            }
+            boolean easy = on.gathered()
+                    || on.hemY()
+                            < on.body()
+                                    .find(Measure.KNEE_DEPTH)
+                                    .map(k -> k.value())
+                                    .orElse(0.0);
+            return new Deeper(0, easy ? EASY : FITTED, USUAL_DEEPER, AS_DEEP, HIGHER, LAID);
+        }
     }
 
     /** The seated rise as the garment has it: a band that finishes at the waist is taken off. */

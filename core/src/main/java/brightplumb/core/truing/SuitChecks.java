@@ -37,5 +37,23 @@ public final class SuitChecks {
             always(SuitJoins::of),
             always(NotchesMeet::of));
 
+    /** Those of a garment in one from the shoulder to legs with a fork. */
+    public static final List<Inspection> OVER_LEGS = List.of(
+            always(Trunk::of),
+            always(CrotchChecks::depth),
+            always(DrawnOn::of),
+            always(BodyRoom::bust),
+            always(BodyRoom::waist),
+            always(BodyRoom::hip),
+            always(LegFits::thigh),
+            where(GoesRound::passesKnee, GoesRound::knee),
+            where(BodyRoom::armTaped, BodyRoom::arm),
+            always(BodyRoom::neck),
+            always(SeamsMeet::inseams),
+            always(SeamsMeet::sides),
+            always(SuitJoins::of),
+            where(LegFits::hasHeel, LegFits::heel),
+            always(NotchesMeet::of));
+
     private SuitChecks() {}
 }

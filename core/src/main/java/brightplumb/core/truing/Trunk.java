@@ -7,7 +7,7 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
-import brightplumb.core.block.suit.SuitFacts;
+import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -89,7 +89,7 @@ final class Trunk {
     }
 
     private static List<Remedy> deepened(Inspected on, double by) {
-        double now = on.draft().fact(SuitFacts.CROTCH_LINE).value();
+        double now = on.draft().fact(BodiceFacts.CROTCH_LINE).value();
         double then = Math.round((now + by / 2) * 10) / 10.0;
         return then < CrotchSettings.CROTCH_DEPTH.least() || then > CrotchSettings.CROTCH_DEPTH.most()
                 ? List.of()
@@ -114,8 +114,9 @@ final class Trunk {
         static Loop of(Inspected on) {
             double top = -on.draft().level("shoulder").orElseThrow();
             double front =
-                    top + on.draft().fact(SuitFacts.CROTCH_END.of("front")).value();
-            double back = top + on.draft().fact(SuitFacts.CROTCH_END.of("back")).value();
+                    top + on.draft().fact(BodiceFacts.CROTCH_END.of("front")).value();
+            double back =
+                    top + on.draft().fact(BodiceFacts.CROTCH_END.of("back")).value();
             Optional<Double> body = on.body().find(Measure.VERTICAL_TRUNK).map(a -> a.value());
             double loop = body.orElse(0.0);
             boolean gives = on.set().cloth().stretches();

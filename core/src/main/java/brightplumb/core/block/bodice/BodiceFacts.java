@@ -26,5 +26,14 @@ public final class BodiceFacts {
     /** Both panels' armholes together, as drawn. */
     public static final Fact ARMHOLE_LENGTH = new Fact("armhole.length");
 
+    /** From the level waist line to the crotch line. */
+    public static final Fact CROTCH_LINE = new Fact("crotch.line");
+
+    /** From the level waist line to where a panel ends between the legs. */
+    public static final Fact CROTCH_END = new Fact("crotch.end");
+
+    /** Straight down from the shoulder and up again, front and back together, less the lap. */
+    public static final Fact TRUNK = new Fact("trunk.loop");
+
     private BodiceFacts() {}
 }

@@ -165,6 +165,15 @@ public final class UpperHalf {
 
     /** Draws a panel's upper lines. */
     public UpperLines drawn(Half panel) {
+        return drawn(panel, 0);
+    }
+
+    /**
+     * Draws a panel's upper lines.
+     *
+     * @param lower how far below the chest line its underarm lies, mm; negative where it lies above
+     */
+    public UpperLines drawn(Half panel, double lower) {
         Setting depthOf = panel == Half.FRONT ? FRONT_NECK_DEPTH : BACK_NECK_DEPTH;
         Amount depth = table.step(
                 set.amount(depthOf).as(BodiceFacts.NECK_DEPTH.of(panel.id()), panel.id() + " neck depth"),
@@ -176,7 +185,7 @@ public final class UpperHalf {
                     "So deep a neck leaves nothing to hold the shoulders; make it shallower");
         }
         Setting hollowOf = panel == Half.FRONT ? ARMHOLE_HOLLOW_FRONT : ARMHOLE_HOLLOW_BACK;
-        Point underarm = Point.of(quarter.value(), levels.armhole());
+        Point underarm = Point.of(quarter.value(), levels.armhole() + lower);
         UpperLines lines = UpperLines.drawn(
                 levels,
                 neckWidth.value(),

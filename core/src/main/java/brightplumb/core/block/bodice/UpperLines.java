@@ -18,6 +18,9 @@ public record UpperLines(List<Segment> neck, Line shoulder, List<Segment> armhol
     /** The handles of a quarter of a round line, as a share of the way to its corner. */
     private static final double ROUND = 0.56;
 
+    /** No neck bends tighter than this at the centre, mm: half an inch of seam lies flat in it. */
+    private static final double HOLLOWEST = 18;
+
     public UpperLines {
         neck = List.copyOf(neck);
         armhole = List.copyOf(armhole);
@@ -50,7 +53,9 @@ public record UpperLines(List<Segment> neck, Line shoulder, List<Segment> armhol
         Point foot = neck.plus(square.times(drop / square.y()));
         // On a deep neck that square runs toward the centre: the curve still leaves it by half the neck's width.
         Point beside = Point.of(Math.max(foot.x(), neckWidth / 2), centre.y());
-        Cubic round = new Cubic(centre, centre.toward(beside, ROUND), neck.toward(foot, ROUND), neck);
+        // A pointed neck takes no seam allowance in its hollow: it stays as round as that asks.
+        double out = Math.max(ROUND * beside.x(), Math.sqrt(HOLLOWEST * (1 - ROUND) * drop / 1.5));
+        Cubic round = new Cubic(centre, Point.of(Math.min(out, neckWidth), centre.y()), neck.toward(foot, ROUND), neck);
         return new UpperLines(List.of(round), shoulder, armhole(end, square, across, hollow, underarm));
     }
 

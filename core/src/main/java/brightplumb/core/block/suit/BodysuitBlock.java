@@ -7,6 +7,7 @@ import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.SuitSettings.*;
 
+import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
@@ -98,17 +99,17 @@ final class BodysuitBlock {
 
         // Crotch ends
         Amount frontEnd = paper.step(
-                crotch.plus(set.amount(FRONT_END)).as(SuitFacts.CROTCH_END.of("front"), "front end below the waist"),
+                crotch.plus(set.amount(FRONT_END)).as(BodiceFacts.CROTCH_END.of("front"), "front end below the waist"),
                 "Front ends below the waist",
                 set.why(FRONT_END));
         Amount backEnd = paper.step(
-                frontEnd.plus(set.amount(BACK_END)).as(SuitFacts.CROTCH_END.of("back"), "back end below the waist"),
+                frontEnd.plus(set.amount(BACK_END)).as(BodiceFacts.CROTCH_END.of("back"), "back end below the waist"),
                 "Back ends below the waist",
                 set.why(BACK_END));
         Amount lap = paper.step("crotch.lap", "Front laps over the back", set.amount(CROTCH_LAP), set.why(CROTCH_LAP));
         Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
         paper.step(
-                top.plus(frontEnd).plus(top).plus(backEnd).minus(lap).as(SuitFacts.TRUNK, "trunk as drawn"),
+                top.plus(frontEnd).plus(top).plus(backEnd).minus(lap).as(BodiceFacts.TRUNK, "trunk as drawn"),
                 "Trunk, round and back",
                 "Straight down from the shoulder, between the legs and up again: this decides whether one can sit.");
 
@@ -146,7 +147,7 @@ final class BodysuitBlock {
 
     private Amount crotchLine() {
         return frame.level(
-                set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line"),
+                set.amount(CROTCH_DEPTH).as(BodiceFacts.CROTCH_LINE, "crotch line"),
                 "crotch",
                 "Crotch line below the waist",
                 set.why(CROTCH_DEPTH));

@@ -7,6 +7,7 @@ import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.SuitSettings.INNER_LEG_IN;
 
+import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
@@ -73,12 +74,12 @@ final class RomperBlock {
         Levels levels = upper.levels();
         Amount hipDepth = frame.hipDepth();
         Amount crotch = frame.level(
-                set.amount(CROTCH_DEPTH).as(SuitFacts.CROTCH_LINE, "crotch line"),
+                set.amount(CROTCH_DEPTH).as(BodiceFacts.CROTCH_LINE, "crotch line"),
                 "crotch",
                 "Crotch line below the waist",
                 set.why(CROTCH_DEPTH));
-        paper.fact(crotch.named(SuitFacts.CROTCH_END.of("front").id(), "crotch line"));
-        paper.fact(crotch.named(SuitFacts.CROTCH_END.of("back").id(), "crotch line"));
+        paper.fact(crotch.named(BodiceFacts.CROTCH_END.of("front").id(), "crotch line"));
+        paper.fact(crotch.named(BodiceFacts.CROTCH_END.of("back").id(), "crotch line"));
         Amount length = set.amount(LENGTH).as(Fact.LENGTH, "length");
         if (length.value() < crotch.value() + SHORTEST) {
             throw new Refusal("settings.length", "A leg is at least 3½ in (9 cm) long on its inside");
@@ -86,7 +87,7 @@ final class RomperBlock {
         frame.level(length, "hem", "Length below the waist", set.why(LENGTH));
         Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
         paper.step(
-                top.plus(crotch).times(2).as(SuitFacts.TRUNK, "trunk as drawn"),
+                top.plus(crotch).times(2).as(BodiceFacts.TRUNK, "trunk as drawn"),
                 "Trunk, round and back",
                 "Straight down from the shoulder, between the legs and up again: this decides whether one can sit.");
 

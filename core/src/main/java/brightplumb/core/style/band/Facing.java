@@ -5,6 +5,7 @@ import static brightplumb.core.rule.ScoopSettings.FACING_HEIGHT;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
+import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
@@ -30,9 +31,20 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 
-/** A facing inside the waist, of the waist's own shape with its darts shut, fused. Common practice, no source. */
+/**
+ * A facing inside the upper edges, of their own shape with their darts shut, fused: the waist's, or the neck's and the bare armholes' of what
+ * hangs from the shoulder. Common practice, no source.
+ */
 public final class Facing implements Operation {
+
+    /** The seams along the edges it lies inside. */
+    private static final Set<String> ALONG = Set.of("facing.waist", "facing.neck", "facing.armhole");
+
+    /** So much of the shoulder is left beyond a facing, mm. */
+    private static final double LEFT = 12;
 
     @Override
     public String id() {
@@ -41,7 +53,7 @@ public final class Facing implements Operation {
 
     @Override
     public String title() {
-        return "Waist facing";
+        return "Facing";
     }
 
     @Override
@@ -66,7 +78,30 @@ public final class Facing implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("waist").isEmpty() && WaistRound.there(before);
+        return !faced(before).isEmpty();
+    }
+
+    /** The roles of the edges it lies inside. */
+    private static List<EdgeRole> faced(Draft draft) {
+        return WaistRound.there(draft)
+                ? draft.pattern().find("waist").isEmpty() ? List.of(EdgeRole.WAIST) : List.of()
+                : Stream.of(EdgeRole.NECK, EdgeRole.ARMHOLE)
+                        .filter(role -> !bare(draft, role).isEmpty())
+                        .toList();
+    }
+
+    /** The shell's pieces whose edge of a role nothing is sewn to. */
+    private static List<Piece> bare(Draft draft, EdgeRole role) {
+        if (role.equals(EdgeRole.WAIST)) {
+            return draft.with(role);
+        }
+        return draft.with(role).stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.require(role).end() == End.BOUND)
+                .filter(p -> draft.joins().stream()
+                        .flatMap(j -> j.layers().stream())
+                        .flatMap(run -> run.stretches().stream())
+                        .noneMatch(s -> s.on(p.id(), p.require(role))))
+                .toList();
     }
 
     @Override
@@ -77,66 +112,109 @@ public final class Facing implements Operation {
                         table.set(FACING_HEIGHT),
                         table.set().why(FACING_HEIGHT))
                 .value();
+        Pattern pattern = before.pattern();
+        for (EdgeRole role : faced(before)) {
+            List<Piece> panels = bare(before, role);
+            pattern = faced(pattern, panels, role, Math.min(deep, onShoulder(panels, role, table)), table);
+        }
+        return table.finished(pattern);
+    }
+
+    /** How deep a facing finds room on the shoulder, mm; a hand's depth is not made less in silence. */
+    private static double onShoulder(List<Piece> panels, EdgeRole role, Table table) {
+        if (role.equals(EdgeRole.WAIST) || table.set().byHand(FACING_HEIGHT)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double room = panels.stream()
+                        .mapToDouble(p -> p.require(EdgeRole.SHOULDER).length())
+                        .min()
+                        .orElseThrow()
+                - LEFT;
+        if (room < table.set(FACING_HEIGHT).value()) {
+            table.paper()
+                    .notice(Notice.of(
+                            "facing-narrower",
+                            "On so short a shoulder the facing is cut less deep, so that it ends inside it."));
+        }
+        return room;
+    }
+
+    /** The pattern with facings along one role's edges. */
+    private static Pattern faced(Pattern before, List<Piece> panels, EdgeRole role, double deep, Table table) {
+        String name = role.equals(EdgeRole.ARMHOLE) ? "armhole-facing" : "facing";
         Map<PieceId, Piece> facings = new LinkedHashMap<>();
-        List<Piece> pieces = new ArrayList<>();
-        for (Piece panel : before.with(EdgeRole.WAIST)) {
-            Strip strip = Strip.off(panel, EdgeRole.WAIST, deep)
+        Pattern pattern = before;
+        for (Piece panel : panels) {
+            Strip strip = Strip.off(panel, role, deep)
                     .orElseThrow(() -> new Refusal(
                             "settings." + FACING_HEIGHT.key(),
-                            "So deep a facing reaches the point of a dart, or past the opening; make it shallower"));
-            Piece facing = OffTheTop.piece(panel, strip, "facing", "Facing", 1)
+                            role.equals(EdgeRole.WAIST)
+                                    ? "So deep a facing reaches the point of a dart, or past the opening; make it shallower"
+                                    : "So deep a facing does not find room on the shoulder; make it shallower"));
+            Piece facing = OffTheTop.piece(panel, strip, name, title(role), 1)
                     .ending(Strip.LOWER, End.RAW)
                     .lying(OnBody.NOWHERE);
             facings.put(panel.id(), facing);
             table.paper().draw(facing.id().toString(), Drawn.Role.OUTLINE, "", facing.sewLine());
+            pattern = pattern.instead(pattern.piece(panel.id()).ending(role, End.SEWN));
         }
-        pieces.addAll(facings.values());
+        List<Piece> pieces = new ArrayList<>(facings.values());
         facings.values()
                 .forEach(f -> pieces.add(Surgery.traced(
                         f,
                         new PieceId(f.id().name() + Pattern.FUSING, f.id().hand()),
                         f.title() + " fusing",
                         Layer.FUSING)));
-        Pattern pattern = before.pattern().with(pieces);
-        return table.finished(pattern.joined(joins(before.pattern(), facings)));
-    }
-
-    /** Each facing to its panel's waist, and the facings to each other where the panels are sewn. */
-    private static List<Join> joins(Pattern before, Map<PieceId, Piece> facings) {
         List<Join> joins = new ArrayList<>();
         facings.forEach((panel, facing) -> joins.add(Join.sewn(
-                "facing.waist",
-                Run.shut(before.piece(panel), EdgeRole.WAIST),
-                Run.of(Stretch.whole(facing, facing.require(EdgeRole.WAIST))))));
-        joins.addAll(OffTheTop.joins("facing.", before, facings));
-        return joins;
+                "facing." + role.id(),
+                Run.shut(before.piece(panel), role),
+                Run.of(Stretch.whole(facing, facing.require(role))))));
+        joins.addAll(OffTheTop.joins(name + ".", before, facings));
+        return pattern.with(pieces).joined(joins);
+    }
+
+    private static String title(EdgeRole role) {
+        return role.equals(EdgeRole.ARMHOLE) ? "Armhole facing" : role.equals(EdgeRole.NECK) ? "Neck facing" : "Facing";
     }
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
-        List<String> own = after.joins().stream()
+        List<String> seams = after.joins().stream()
                 .map(Join::seam)
-                .filter(s -> s.startsWith("facing.") && !s.equals("facing.waist"))
+                .filter(seam -> seam.startsWith("facing.") || seam.startsWith("armhole-facing."))
                 .distinct()
                 .toList();
+        List<String> on = seams.stream().filter(ALONG::contains).toList();
+        MakingStep made = MakingStep.of(
+                        "facing.made",
+                        "Facing, by itself",
+                        Work.BAND,
+                        "Join its pieces where the garment's are joined, leave open where the zip comes; press, and neaten the free edge.")
+                .sewing(seams.stream().filter(seam -> !ALONG.contains(seam)).toList())
+                .taking("fusing")
+                .after("mark", "fuse");
+        List<Figure> deep = List.of(Figure.mm("deep", set.amount(FACING_HEIGHT).value()));
         return List.of(
-                MakingStep.of(
-                                "facing.made",
-                                "Facing, by itself",
-                                Work.BAND,
-                                "Join front and back at the sides, leave open where the zip comes; press, and neaten the lower edge.")
-                        .sewing(own)
-                        .taking("fusing")
-                        .after("mark", "fuse"),
-                MakingStep.of(
-                                "facing.on",
-                                "Facing on",
-                                Work.BAND,
-                                "Right sides together round the waist; clip, understitch, and turn in. Catch it at darts and sides, and beside the zip by hand.")
-                        .sewing("facing.waist")
-                        .looking(List.of(
-                                Figure.mm("deep", set.amount(FACING_HEIGHT).value())))
-                        .with("understitched")
-                        .after("facing.made", "side", "darts", "centre.back", "crotch.back", "crotch"));
+                made,
+                on.contains("facing.waist")
+                        ? MakingStep.of(
+                                        "facing.on",
+                                        "Facing on",
+                                        Work.BAND,
+                                        "Right sides together round the waist; clip, understitch, and turn in. Catch it at darts and sides, and beside the zip by hand.")
+                                .sewing(on)
+                                .looking(deep)
+                                .with("understitched")
+                                .after("facing.made", "side", "darts", "centre.back", "crotch.back", "crotch")
+                        : MakingStep.of(
+                                        "facing.on",
+                                        "Facing on",
+                                        Work.BAND,
+                                        "Right sides together round the edge; clip the curve, understitch, and turn in. Catch it at the shoulders, and beside the zip by hand.")
+                                .sewing(on)
+                                .looking(deep)
+                                .with("understitched")
+                                .after("facing.made", "shoulder"));
     }
 }

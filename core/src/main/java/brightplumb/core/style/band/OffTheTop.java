@@ -6,6 +6,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
@@ -65,7 +66,8 @@ final class OffTheTop {
         if (alone) {
             return piece.withCopies(new Copies.Singles(layers));
         }
-        if (opens || !straight(centre.run())) {
+        // An armhole's strip begins at the shoulder, which is a seam.
+        if (opens || centre.role().equals(EdgeRole.SHOULDER) || !straight(centre.run())) {
             return piece.withCopies(new Copies.Pairs(layers));
         }
         List<Edge> edges = new ArrayList<>(piece.edges());

@@ -6,8 +6,10 @@ import static brightplumb.core.rule.ScoopSettings.MOUTH;
 import static brightplumb.core.rule.ScoopSettings.MOUTH_DOWN;
 
 import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
@@ -78,11 +80,15 @@ public final class InSeamPocket implements Operation {
         return !sides(before).isEmpty();
     }
 
-    /** The side seams of one piece on one piece. */
+    /** The side seams of one piece on one piece that go down to a hem: above a leg line no pocket finds room. */
     private static List<Join> sides(Draft draft) {
         return draft.joins().stream()
                 .filter(j -> j.seam().equals("side")
-                        && j.layers().stream().allMatch(r -> r.stretches().size() == 1))
+                        && j.layers().stream()
+                                .allMatch(r -> r.stretches().size() == 1
+                                        && draft.piece(r.piece())
+                                                .edge(EdgeRole.HEM)
+                                                .isPresent()))
                 .toList();
     }
 
@@ -104,23 +110,39 @@ public final class InSeamPocket implements Operation {
         Pattern pattern = before.pattern().with(List.of(bag));
         List<Join> joins = new ArrayList<>();
         for (Join side : sides(before)) {
-            if (side.layers().get(0).length() < down.value() + mouth.value() + 20) {
+            double from = toWaist(before, side) + down.value();
+            if (side.layers().get(0).length() < from + mouth.value() + 20) {
                 throw new Refusal(
                         "settings.mouth",
                         "The mouth does not find room in the side seam; make it shorter, or raise it");
             }
-            pattern = Notches.along(pattern, side, "pocket mouth", down.value());
-            pattern = Notches.along(pattern, side, "pocket mouth, end", down.value() + mouth.value());
+            pattern = Notches.along(pattern, side, "pocket mouth", from);
+            pattern = Notches.along(pattern, side, "pocket mouth, end", from + mouth.value());
             for (Run layer : side.layers()) {
                 Stretch s = layer.stretches().get(0);
-                Stretch edge = new Stretch(
-                        s.piece(), s.copy(), s.role(), s.nth(), down.value(), down.value() + mouth.value(), false);
+                Stretch edge = new Stretch(s.piece(), s.copy(), s.role(), s.nth(), from, from + mouth.value(), false);
                 joins.add(Join.sewn("pocket.mouth", Run.of(edge), Run.of(Stretch.whole(bag, bag.require(Bag.MOUTH)))));
             }
         }
         joins.add(
                 new Join("pocket.bag", List.of(round(bag, Hand.LEFT), round(bag, Hand.RIGHT)), 0, Join.Kind.MIRRORED));
         return table.finished(pattern.joined(joins));
+    }
+
+    /** How far down a side the waist lies, where it begins above it; 0 where it begins there. */
+    private static double toWaist(Draft draft, Join side) {
+        if (!draft.piece(side.layers().get(0).piece()).fromShoulder()) {
+            return 0;
+        }
+        double before = 0;
+        for (Segment part : draft.layer(side, 0)) {
+            var at = Curves.crossing(part, Point.of(0, 0), Point.of(1, 0));
+            if (at.isPresent()) {
+                return before + part.part(0, at.getAsDouble()).length();
+            }
+            before += part.length();
+        }
+        return 0;
     }
 
     private static Run round(Piece bag, Hand copy) {

@@ -1,0 +1,200 @@
+package brightplumb.core.block.bodice;
+
+import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
+
+import brightplumb.core.block.leg.LegFacts;
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Roots;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Hand;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Relaid;
+import brightplumb.core.rule.Half;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Draws a bodice on from legs: the waist goes, the centres run up plumb to the neck, and each side is one line from the underarm over the waist
+ * to the hip and on down the leg. The front's side is the master; the back's underarm rises or falls until both are one length.
+ */
+final class RunsOn {
+
+    /** The back's underarm lies no further than this from the chest line, mm. */
+    private static final double MOST = 1.5 * Length.INCH;
+
+    private final Draft before;
+    private final Table table;
+    private final double hipY;
+
+    RunsOn(Draft before, Table table) {
+        this.before = before;
+        this.table = table;
+        this.hipY = before.fact(Fact.HIP_DEPTH).value();
+    }
+
+    /**
+     * Draws it.
+     *
+     * @throws Refusal where a measure is missing, or front and back side cannot be brought to one length
+     */
+    Draft draft() {
+        UpperHalf upper = new UpperHalf(table);
+        Levels levels = upper.levels();
+        Amount waist = table.step(
+                table.body().waist().plus(table.set(WAIST_EASE)).over(4).named("waist.quarter", "waist quarter"),
+                "Waist quarter",
+                table.set().why(WAIST_EASE));
+        Point underarm = Point.of(upper.quarter().value(), levels.armhole());
+        Point atWaist = Point.of(waist.value(), 0);
+        for (Half panel : Half.values()) {
+            table.paper().draw(panel.id(), MEASURE, "", new Line(Point.of(0, 0), atWaist));
+        }
+        Pattern pattern = before.pattern();
+        UpperLines frontLines = upper.drawn(Half.FRONT, 0);
+        for (Piece front : panels(Half.FRONT)) {
+            pattern = pattern.instead(whole(front, frontLines, side(front, underarm, atWaist)));
+        }
+        UpperLines backLines = null;
+        for (Piece back : panels(Half.BACK)) {
+            Piece front = pattern.piece(new PieceId(Half.FRONT.id(), back.id().hand()));
+            double wanted = front.require(EdgeRole.SIDE).length();
+            double lower = Roots.between(
+                            -MOST,
+                            MOST,
+                            by -> Curves.length(side(back, underarm.plus(Point.of(0, by)), atWaist)) - wanted)
+                    .orElseThrow(
+                            () -> new Refusal(
+                                    "settings.hem",
+                                    "Front and back side cannot be brought to one length; bring what the back leg is wider nearer to the usual"));
+            if (backLines == null) {
+                table.step(
+                        "underarm.back",
+                        lower < 0 ? "Back underarm higher" : "Back underarm lower",
+                        Amount.found("until both sides are one length", Math.abs(lower)),
+                        "Below the hip the back leg bends more than the front; the underarm takes up what its side differs by.");
+                backLines = upper.drawn(Half.BACK, lower);
+            }
+            pattern = pattern.instead(whole(back, backLines, side(back, underarm.plus(Point.of(0, lower)), atWaist)));
+        }
+        pattern = Relaid.joins(before.pattern(), pattern);
+        pattern = pattern.joined(shoulders(pattern));
+        for (Join join : pattern.joins()) {
+            if (join.seam().equals("side")) {
+                pattern = Notches.level(pattern, join, "waist", 0);
+            }
+        }
+        say(pattern);
+        upper.together(frontLines, backLines);
+        trunk(levels);
+        return table.finished(pattern);
+    }
+
+    private List<Piece> panels(Half half) {
+        return before.with(EdgeRole.WAIST).stream()
+                .filter(p -> p.panel().equals(half.id()))
+                .toList();
+    }
+
+    /** From the underarm over the waist to the hip, and on as the leg's own side. */
+    private List<Segment> side(Piece leg, Point underarm, Point waist) {
+        List<Segment> below = leg.require(EdgeRole.SIDE).run().stream()
+                .filter(s -> s.from().y() > hipY - 1e-6)
+                .toList();
+        Point hip = below.get(0).from();
+        double up = (waist.y() - underarm.y()) / 3;
+        double down = (hip.y() - waist.y()) / 3;
+        List<Segment> side = new ArrayList<>();
+        side.add(new Cubic(underarm, underarm.plus(Point.of(0, up)), waist.minus(Point.of(0, up)), waist));
+        side.add(new Cubic(
+                waist,
+                waist.plus(Point.of(0, down)),
+                hip.minus(below.get(0).direction(0).times(down)),
+                hip));
+        side.addAll(below);
+        return List.copyOf(side);
+    }
+
+    /** A leg with the bodice above it, in one outline. */
+    private Piece whole(Piece leg, UpperLines upper, List<Segment> side) {
+        Point centre = leg.require(EdgeRole.WAIST).run().get(0).from();
+        List<Edge> edges = new ArrayList<>();
+        edges.add(Edge.of(EdgeRole.NECK, upper.neck()).as(End.BOUND));
+        edges.add(Edge.of(EdgeRole.SHOULDER, List.of(upper.shoulder())));
+        edges.add(Edge.of(EdgeRole.ARMHOLE, upper.armhole()).as(End.BOUND));
+        edges.add(leg.require(EdgeRole.SIDE).along(side));
+        int after = leg.edges().indexOf(leg.require(EdgeRole.SIDE)) + 1;
+        List<Edge> rest = new ArrayList<>(leg.edges().subList(after, leg.edges().size()));
+        Edge last = rest.remove(rest.size() - 1);
+        List<Segment> up = new ArrayList<>(last.run());
+        up.add(new Line(centre, upper.neck().get(0).from()));
+        edges.addAll(rest);
+        edges.add(last.along(up));
+        String hand = leg.id().hand() == Hand.BOTH ? "" : ", " + leg.id().hand().id();
+        Half half = leg.behind() ? Half.BACK : Half.FRONT;
+        return leg.named(leg.id(), half.title() + hand).withEdges(edges);
+    }
+
+    private static List<Join> shoulders(Pattern pattern) {
+        List<Join> joins = new ArrayList<>();
+        for (Piece front : pattern.pieces()) {
+            if (!front.behind() && front.edge(EdgeRole.SHOULDER).isPresent()) {
+                Piece back =
+                        pattern.piece(new PieceId(Half.BACK.id(), front.id().hand()));
+                joins.add(Join.sewn("shoulder", EdgeRole.SHOULDER, front, back));
+            }
+        }
+        return joins;
+    }
+
+    private void say(Pattern pattern) {
+        for (Piece piece : pattern.pieces()) {
+            table.paper()
+                    .draw(
+                            piece.panel(),
+                            OUTLINE,
+                            "",
+                            piece.require(EdgeRole.SIDE).run());
+            table.step(
+                    Amount.found(
+                                    "measured along the seam",
+                                    piece.require(EdgeRole.SIDE).length())
+                            .as(LegFacts.SIDE.of(piece.panel()), piece.panel() + " side"),
+                    piece.title() + " side, underarm to hem",
+                    "One line: upright at underarm and waist, and on into the leg's own side at the hip.");
+        }
+    }
+
+    /** What the trunk loop is as drawn: down the centre front, round under the body along the crotch seam, and up behind. */
+    private void trunk(Levels levels) {
+        Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
+        Amount round = Amount.inches("nothing yet", 0);
+        for (Half panel : Half.values()) {
+            Amount curve = before.fact(LegFacts.CROTCH_CURVE.of(panel.id()));
+            table.paper().fact(curve.as(BodiceFacts.CROTCH_END.of(panel.id()), panel.id() + " crotch seam"));
+            round = panel == Half.FRONT ? curve : round.plus(curve);
+        }
+        table.paper().fact(before.fact(LegFacts.CROTCH_DEPTH).as(BodiceFacts.CROTCH_LINE, "crotch line"));
+        table.step(
+                top.times(2).plus(round).as(BodiceFacts.TRUNK, "trunk as drawn"),
+                "Trunk, round and back",
+                "Down from the shoulder, along both crotch seams and up again: no waist gives, so this decides whether one can sit.");
+    }
+}

@@ -1,0 +1,146 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.measure.Measure.ACROSS_BACK;
+import static brightplumb.core.measure.Measure.ARMHOLE_GIRTH;
+import static brightplumb.core.measure.Measure.BACK_HIP_ARC;
+import static brightplumb.core.measure.Measure.BODY_RISE;
+import static brightplumb.core.measure.Measure.BUST_GIRTH;
+import static brightplumb.core.measure.Measure.CROTCH_LENGTH;
+import static brightplumb.core.measure.Measure.FRONT_HIP_ARC;
+import static brightplumb.core.measure.Measure.HIP_DEPTH;
+import static brightplumb.core.measure.Measure.HIP_GIRTH;
+import static brightplumb.core.measure.Measure.KNEE_DEPTH;
+import static brightplumb.core.measure.Measure.KNEE_GIRTH;
+import static brightplumb.core.measure.Measure.NECK_GIRTH;
+import static brightplumb.core.measure.Measure.SHOULDER_TO_BUST;
+import static brightplumb.core.measure.Measure.SHOULDER_TO_HIP;
+import static brightplumb.core.measure.Measure.SHOULDER_TO_WAIST;
+import static brightplumb.core.measure.Measure.SHOULDER_WIDTH;
+import static brightplumb.core.measure.Measure.STATURE;
+import static brightplumb.core.measure.Measure.THIGH_GIRTH;
+import static brightplumb.core.measure.Measure.VERTICAL_TRUNK;
+import static brightplumb.core.measure.Measure.WAIST_GIRTH;
+import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
+import static brightplumb.core.rule.AllowanceSettings.SIDE_ALLOWANCE;
+import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
+import static brightplumb.core.rule.BodiceSettings.BODICE_WAY;
+import static brightplumb.core.rule.BodiceSettings.FRONT_NECK_DEPTH;
+import static brightplumb.core.rule.BodiceSettings.NECK_WIDTH;
+import static brightplumb.core.rule.CrotchSettings.BACK_EXTENSION;
+import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
+import static brightplumb.core.rule.CrotchSettings.FORK_DROP;
+import static brightplumb.core.rule.CrotchSettings.FRONT_EXTENSION;
+import static brightplumb.core.rule.HemSettings.LENGTH;
+import static brightplumb.core.rule.HipSettings.HIP_EASE;
+import static brightplumb.core.rule.LegSettings.HEM;
+import static brightplumb.core.rule.LegSettings.KNEE;
+import static brightplumb.core.rule.LegSettings.LEG_SHAPE;
+import static brightplumb.core.rule.LegSettings.THIGH;
+import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.inches;
+import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.ScoopSettings.FACING_HEIGHT;
+import static brightplumb.core.rule.SleeveSettings.SLEEVE_LONG;
+import static brightplumb.core.rule.SleeveSettings.SLEEVE_OPENING;
+import static java.util.Map.entry;
+
+import brightplumb.core.making.Sequence;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.rule.BodiceWay;
+import brightplumb.core.rule.LegShape;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Way;
+import brightplumb.core.rule.Ways;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+
+/** The jumpsuits and playsuits of the catalogue: legs with a bodice above them. Common practice, no source. */
+final class JumpsuitCuts {
+
+    private static final List<Measure> SHORT = List.of(
+            WAIST_GIRTH,
+            HIP_DEPTH,
+            HIP_GIRTH,
+            FRONT_HIP_ARC,
+            BACK_HIP_ARC,
+            BODY_RISE,
+            CROTCH_LENGTH,
+            THIGH_GIRTH,
+            KNEE_DEPTH,
+            KNEE_GIRTH,
+            BUST_GIRTH,
+            SHOULDER_WIDTH,
+            ACROSS_BACK,
+            SHOULDER_TO_BUST,
+            SHOULDER_TO_WAIST,
+            SHOULDER_TO_HIP,
+            ARMHOLE_GIRTH,
+            NECK_GIRTH,
+            VERTICAL_TRUNK,
+            STATURE);
+
+    private static final Map<Setting, Rule> PLAYSUIT_AMOUNTS = Map.ofEntries(
+            entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
+            entry(HIP_EASE, inches(4, "An inch in each quarter.")),
+            entry(
+                    CROTCH_DEPTH,
+                    worked(
+                            given -> given.body().hip().over(4).plus(Amount.inches("deeper", 1.5)),
+                            "A quarter of the hip and an inch and a half.")),
+            entry(FRONT_EXTENSION, worked(given -> given.body().hip().over(16), "A sixteenth of the hip.")),
+            entry(
+                    BACK_EXTENSION,
+                    worked(
+                            given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
+                            "Two inches beyond the front.")),
+            entry(FORK_DROP, inches(0, "The back fork lies level with the front's.")));
+
+    static final List<Cut> ALL = List.of(Cut.of(
+                    "sleeved-playsuit",
+                    "Sleeved playsuit",
+                    "In one from neck to knee, with sleeves, pockets in the sides, a zip behind and a belt.",
+                    Group.ONE_PIECE,
+                    Parts.LEGS_BELOW,
+                    "house",
+                    SHORT,
+                    Map.ofEntries(
+                            entry(
+                                    LENGTH,
+                                    worked(
+                                            given -> given.body()
+                                                    .find(KNEE_DEPTH)
+                                                    .orElseThrow()
+                                                    .atLeast(given.amount(CROTCH_DEPTH)
+                                                            .plus(Amount.inches("least leg", 4))),
+                                            "Down to the knee.")),
+                            entry(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the hem at the knee.")),
+                            entry(
+                                    KNEE,
+                                    worked(
+                                            given -> given.body()
+                                                    .find(KNEE_GIRTH)
+                                                    .orElseThrow()
+                                                    .plus(Amount.inches("room at the knee", 4))
+                                                    .atLeast(given.amount(THIGH)),
+                                            "Four inches of room round the knee, and no narrower than the thigh.")),
+                            entry(HEM, worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
+                            entry(NECK_WIDTH, inches(3, "Half of six inches.")),
+                            entry(BACK_NECK_DEPTH, inches(1, "An inch down behind.")),
+                            entry(FRONT_NECK_DEPTH, inches(6, "Opened to six inches in front.")),
+                            entry(FACING_HEIGHT, inches(3, "Three inches deep.")),
+                            entry(SLEEVE_LONG, inches(12.5, "To the elbow.")),
+                            entry(SLEEVE_OPENING, inches(14, "Fourteen inches round.")),
+                            entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch.")),
+                            entry(HEM_ALLOWANCE, inches(1, "An inch turned."))))
+            .and(Parts.BODICE)
+            .made(Operations.ZIP, Operations.SLEEVE, Operations.FACING, Operations.IN_SEAM_POCKET, Operations.BELT)
+            .sewn(Sequence.SIDES_LAST)
+            .recipe(Way.byTheRecipe(
+                    Ways.of(Ways.LEGS, "house"),
+                    "A quarter of the hip and an inch and a half deep, a sixteenth for the fork, two inches more behind.",
+                    PLAYSUIT_AMOUNTS)));
+
+    private JumpsuitCuts() {}
+}
