@@ -38,6 +38,11 @@ public final class LayBench {
             List<Cutting> garment = List.of(new Cutting("", drafted(cut)));
             for (double width : WIDTHS) {
                 for (boolean folded : List.of(true, false)) {
+                    if (folded
+                            && garment.get(0).drafted().pieces().stream()
+                                    .anyMatch(p -> p.piece().copies().flat())) {
+                        continue;
+                    }
                     Cloth cloth = new Cloth(0, width, folded, false);
                     long from = System.nanoTime();
                     Lay lay = Lays.of(garment, cloth, Asked.of(Layer.SHELL, 1));

@@ -113,7 +113,8 @@ final class ClothWideEnough {
 
         /** Whether the piece finds only half the width: on the fold, or on doubled cloth. */
         boolean doubled() {
-            return cut.onFold() && !cut.turned() || cloth.folded();
+            return cut.onFold() && !cut.turned()
+                    || cloth.folded() && !cut.piece().copies().flat();
         }
 
         double room() {

@@ -47,6 +47,7 @@ import static java.util.Map.entry;
 import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.BodiceWay;
+import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -55,6 +56,7 @@ import brightplumb.core.rule.Ways;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** The jumpsuits and playsuits of the catalogue: legs with a bodice above them. Common practice, no source. */
 final class JumpsuitCuts {
@@ -97,50 +99,100 @@ final class JumpsuitCuts {
                             "Two inches beyond the front.")),
             entry(FORK_DROP, inches(0, "The back fork lies level with the front's.")));
 
-    static final List<Cut> ALL = List.of(Cut.of(
-                    "sleeved-playsuit",
-                    "Sleeved playsuit",
-                    "In one from neck to knee, with sleeves, pockets in the sides, a zip behind and a belt.",
+    private static final List<Measure> LONG = Stream.concat(
+                    SHORT.stream(), Stream.of(Measure.BUST_SPAN, Measure.ANKLE_GIRTH, Measure.OUTSIDE_LEG))
+            .sorted()
+            .toList();
+
+    private static final Map<Setting, Rule> SWEEP_AMOUNTS = Map.ofEntries(
+            entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
+            entry(
+                    CROTCH_DEPTH,
+                    worked(
+                            given -> given.body().hip().over(4).plus(Amount.inches("deeper", 3.5)),
+                            "A quarter of the hip and three and a half inches.")),
+            entry(FRONT_EXTENSION, worked(given -> given.body().hip().over(20), "A twentieth of the hip.")),
+            entry(BACK_EXTENSION, worked(given -> given.body().hip().over(10), "A tenth of the hip.")));
+
+    private static final Cut SWEEP = Cut.of(
+                    "sweep-jumpsuit",
+                    "Sweep jumpsuit",
+                    "In one from neck to floor, opened from the bust point down so that it swings; a zip behind.",
                     Group.ONE_PIECE,
                     Parts.LEGS_BELOW,
                     "house",
-                    SHORT,
+                    LONG,
                     Map.ofEntries(
-                            entry(
-                                    LENGTH,
-                                    worked(
-                                            given -> given.body()
-                                                    .find(KNEE_DEPTH)
-                                                    .orElseThrow()
-                                                    .atLeast(given.amount(CROTCH_DEPTH)
-                                                            .plus(Amount.inches("least leg", 4))),
-                                            "Down to the knee.")),
-                            entry(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the hem at the knee.")),
-                            entry(
-                                    KNEE,
-                                    worked(
-                                            given -> given.body()
-                                                    .find(KNEE_GIRTH)
-                                                    .orElseThrow()
-                                                    .plus(Amount.inches("room at the knee", 4))
-                                                    .atLeast(given.amount(THIGH)),
-                                            "Four inches of room round the knee, and no narrower than the thigh.")),
-                            entry(HEM, worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
-                            entry(NECK_WIDTH, inches(3, "Half of six inches.")),
+                            entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight down from the crotch line.")),
+                            entry(HIP_EASE, inches(4, "Four inches: it falls clear of hip and thigh.")),
+                            entry(NECK_WIDTH, inches(3.5, "Three and a half inches, half the width.")),
+                            entry(FRONT_NECK_DEPTH, inches(4, "Four inches in front.")),
                             entry(BACK_NECK_DEPTH, inches(1, "An inch down behind.")),
-                            entry(FRONT_NECK_DEPTH, inches(6, "Opened to six inches in front.")),
                             entry(FACING_HEIGHT, inches(3, "Three inches deep.")),
-                            entry(SLEEVE_LONG, inches(12.5, "To the elbow.")),
-                            entry(SLEEVE_OPENING, inches(14, "Fourteen inches round.")),
-                            entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch.")),
-                            entry(HEM_ALLOWANCE, inches(1, "An inch turned."))))
+                            entry(SIDE_ALLOWANCE, inches(1, "An inch, to let out.")),
+                            entry(HEM_ALLOWANCE, inches(0.5, "Half an inch: so round a hem takes no more."))))
             .and(Parts.BODICE)
-            .made(Operations.ZIP, Operations.SLEEVE, Operations.FACING, Operations.IN_SEAM_POCKET, Operations.BELT)
+            .made(Operations.SWEEP, Operations.ZIP, Operations.FACING)
+            .in(new Cloth(0, 1500, false, false))
             .sewn(Sequence.SIDES_LAST)
             .recipe(Way.byTheRecipe(
-                    Ways.of(Ways.LEGS, "house"),
-                    "A quarter of the hip and an inch and a half deep, a sixteenth for the fork, two inches more behind.",
-                    PLAYSUIT_AMOUNTS)));
+                    Ways.of(Ways.LEGS, "quarter"),
+                    "By quarters, a quarter of the hip and three and a half inches deep; the hem rides up by what the dart takes.",
+                    SWEEP_AMOUNTS));
+
+    static final List<Cut> ALL = List.of(
+            SWEEP,
+            Cut.of(
+                            "sleeved-playsuit",
+                            "Sleeved playsuit",
+                            "In one from neck to knee, with sleeves, pockets in the sides, a zip behind and a belt.",
+                            Group.ONE_PIECE,
+                            Parts.LEGS_BELOW,
+                            "house",
+                            SHORT,
+                            Map.ofEntries(
+                                    entry(
+                                            LENGTH,
+                                            worked(
+                                                    given -> given.body()
+                                                            .find(KNEE_DEPTH)
+                                                            .orElseThrow()
+                                                            .atLeast(given.amount(CROTCH_DEPTH)
+                                                                    .plus(Amount.inches("least leg", 4))),
+                                                    "Down to the knee.")),
+                                    entry(LEG_SHAPE, chosen(LegShape.TAPERED, "In one sweep to the hem at the knee.")),
+                                    entry(
+                                            KNEE,
+                                            worked(
+                                                    given -> given.body()
+                                                            .find(KNEE_GIRTH)
+                                                            .orElseThrow()
+                                                            .plus(Amount.inches("room at the knee", 4))
+                                                            .atLeast(given.amount(THIGH)),
+                                                    "Four inches of room round the knee, and no narrower than the thigh.")),
+                                    entry(
+                                            HEM,
+                                            worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
+                                    entry(NECK_WIDTH, inches(3, "Half of six inches.")),
+                                    entry(BACK_NECK_DEPTH, inches(1, "An inch down behind.")),
+                                    entry(FRONT_NECK_DEPTH, inches(6, "Opened to six inches in front.")),
+                                    entry(FACING_HEIGHT, inches(3, "Three inches deep.")),
+                                    entry(SLEEVE_LONG, inches(12.5, "To the elbow.")),
+                                    entry(SLEEVE_OPENING, inches(14, "Fourteen inches round.")),
+                                    entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch.")),
+                                    entry(HEM_ALLOWANCE, inches(1, "An inch turned."))))
+                    .and(Parts.BODICE)
+                    .made(
+                            Operations.ZIP,
+                            Operations.SLEEVE,
+                            Operations.FACING,
+                            Operations.IN_SEAM_POCKET,
+                            Operations.BELT)
+                    .sewn(Sequence.SIDES_LAST)
+                    .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.LEGS, "house"),
+                            "A quarter of the hip and an inch and a half deep, a sixteenth for the fork, two inches more behind.",
+                            PLAYSUIT_AMOUNTS)));
 
     private JumpsuitCuts() {}
 }

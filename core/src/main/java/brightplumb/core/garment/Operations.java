@@ -29,12 +29,14 @@ import brightplumb.core.style.shape.DartIntoSide;
 import brightplumb.core.style.shape.Lengthen;
 import brightplumb.core.style.shape.MoveDart;
 import brightplumb.core.style.shape.Taper;
+import brightplumb.core.style.sweep.Sweep;
 import brightplumb.core.table.Operation;
 import java.util.List;
 
 /** What can be done to a block. A new operation is one file and its line here. */
 final class Operations {
 
+    static final Operation SWEEP = new Sweep();
     static final Operation TAPER = new Taper();
     static final Operation LENGTHEN = new Lengthen();
     static final Operation MOVE_DART = new MoveDart();
@@ -66,6 +68,7 @@ final class Operations {
     static final Operation THUMB_OPENING = new ThumbOpening();
 
     static final List<Operation> ALL = List.of(
+            SWEEP,
             TAPER,
             LENGTHEN,
             MOVE_DART,

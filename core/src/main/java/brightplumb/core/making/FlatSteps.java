@@ -127,6 +127,9 @@ final class FlatSteps {
                 .after("mark", "fuse", "darts"));
     }
 
+    /** How the edges that a hem is end. */
+    private static final Set<End> TURNED = Set.of(End.HEM, End.ROLLED);
+
     /** Hems that no lining takes. */
     private List<MakingStep> hem() {
         Set<String> joined = draft.joins().stream()
@@ -137,11 +140,13 @@ final class FlatSteps {
         List<Shown> hems = new ArrayList<>();
         double deep = 0;
         double round = 0;
+        boolean rolled = false;
         for (CutPiece piece : cut) {
             for (Edge edge : piece.piece().edges()) {
-                boolean own =
-                        edge.end() == End.HEM && !joined.contains(piece.piece().id() + "." + edge.name());
+                boolean own = TURNED.contains(edge.end())
+                        && !joined.contains(piece.piece().id() + "." + edge.name());
                 if (own && piece.piece().edge(EdgeRole.SIDE).isPresent()) {
+                    rolled |= edge.end() == End.ROLLED;
                     hems.add(new Shown(piece.piece().id(), edge.run()));
                     deep = Math.max(deep, piece.allowance(edge).outside());
                     round += edge.length() * piece.cut() * (piece.onFold() ? 2 : 1);
@@ -151,14 +156,17 @@ final class FlatSteps {
         if (hems.isEmpty()) {
             return List.of();
         }
-        boolean flat = sequence.before(Work.HEM, Work.SIDE) || sequence.before(Work.HEM, Work.INSEAM) && forked();
+        boolean flat =
+                !rolled && (sequence.before(Work.HEM, Work.SIDE) || sequence.before(Work.HEM, Work.INSEAM) && forked());
         List<String> how = new ArrayList<>();
         how.add(
-                deep == 0
-                        ? "Leave the edge as it is cut, or bind it."
-                        : deep < Length.INCH
-                                ? "Turn it once on the line and stitch; or turn half of it under first."
-                                : "Chalk a line at twice the allowance from the raw edge; turn half an inch under, then the edge to the line, and press the fold.");
+                rolled
+                        ? "Let it hang for a day and level it from the floor: what lies on the bias drops. Then roll it, or turn it twice, narrow."
+                        : deep == 0
+                                ? "Leave the edge as it is cut, or bind it."
+                                : deep < Length.INCH
+                                        ? "Turn it once on the line and stitch; or turn half of it under first."
+                                        : "Chalk a line at twice the allowance from the raw edge; turn half an inch under, then the edge to the line, and press the fold.");
         how.add(
                 flat
                         ? "Flat, while its panels are still open: the ends are caught in the seams that close it."
@@ -168,8 +176,8 @@ final class FlatSteps {
                 .on(hems.stream().map(Shown::piece))
                 .showing(hems)
                 .looking(List.of(Figure.mm("turned", deep), Figure.mm("hem, all of it", round)))
-                .with(deep == 0 ? "" : "blind hem, or topstitched")
-                .after(BEFORE_SEAMS));
+                .with(deep == 0 ? "" : rolled ? "rolled, or stitched narrow" : "blind hem, or topstitched")
+                .after(rolled ? new String[] {"side"} : BEFORE_SEAMS));
     }
 
     private boolean forked() {

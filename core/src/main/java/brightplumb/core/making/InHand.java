@@ -10,7 +10,9 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
@@ -18,9 +20,11 @@ import brightplumb.core.pattern.Stretch;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.MakingStep;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The pieces of a step as they lie on the table, the seam in hand drawn heavily: two that are sewn to each other face each other with their
@@ -31,11 +35,16 @@ final class InHand {
     private static final double GAP = 90;
     private static final double NOTCH = 16;
     private static final double LETTER = 13;
+
+    /** So many letters of a name go across a picture. */
+    private static final double LETTERS_ACROSS = 70;
+
     private static final double ON_THE_SEAM = 3;
 
     private final Draft draft;
     private final MakingStep step;
     private final Exhibit.Table table = new Exhibit.Table();
+    private double letter = LETTER;
 
     private InHand(Draft draft, MakingStep step) {
         this.draft = draft;
@@ -157,23 +166,60 @@ final class InHand {
                 }
             }
         }
+        // A fusing has the shape of the piece it lies on.
+        lines.keySet()
+                .removeIf(id -> draft.piece(id).layer() == Layer.FUSING
+                        && lines.keySet().stream()
+                                .anyMatch(p -> id.name().equals(p.name() + Pattern.FUSING) && id.hand() == p.hand()));
         double y = 0;
         List<Piece> standing = new ArrayList<>();
+        double wide = across(lines.keySet());
+        letter = Math.max(LETTER, wide / LETTERS_ACROSS);
         for (PieceId id : lines.keySet()) {
             Piece piece = draft.piece(id);
             Box box = Box.of(piece.sewLine());
             if (box.width() > 2 * box.height()) {
-                y = shown(piece, lines.get(id), Point.of(-box.left(), y - box.top())) + GAP;
+                y = shown(piece, lines.get(id), Point.of(-box.left(), y - box.top())) + GAP + under(box, piece);
             } else {
                 standing.add(piece);
             }
         }
+        standing.sort(Comparator.comparingDouble(p -> -Box.of(p.sewLine()).height()));
         double x = 0;
+        double below = y;
         for (Piece piece : standing) {
             Box box = Box.of(piece.sewLine());
-            shown(piece, lines.get(piece.id()), Point.of(x - box.left(), y - box.top()));
-            x += Math.max(box.width(), named(piece)) + GAP;
+            double takes = Math.max(box.width(), named(piece));
+            if (x > 0 && x + takes > wide) {
+                x = 0;
+                y = below + GAP;
+            }
+            double inset = (takes - box.width()) / 2;
+            double bottom = shown(piece, lines.get(piece.id()), Point.of(x + inset - box.left(), y - box.top()));
+            below = Math.max(below, bottom + under(box, piece));
+            x += takes + GAP;
         }
+    }
+
+    /** How wide rows of pieces are made, so that the picture is about as high as it is wide: as wide as the longest at least, mm. */
+    private double across(Set<PieceId> pieces) {
+        double area = 0;
+        double widest = 0;
+        for (PieceId id : pieces) {
+            Box box = Box.of(draft.piece(id).sewLine());
+            area += (box.width() + GAP) * (box.height() + GAP);
+            widest = Math.max(widest, box.width());
+        }
+        return Math.max(widest, 1.4 * Math.sqrt(area));
+    }
+
+    /** How much a name that stands under its piece takes there, mm. */
+    private double under(Box box, Piece piece) {
+        return beneath(box, piece) ? letter * 3 : 0;
+    }
+
+    private boolean beneath(Box box, Piece piece) {
+        return named(piece) > box.width() || box.height() < letter * 3;
     }
 
     private double shown(Piece piece, List<List<Segment>> lines, Point at) {
@@ -190,15 +236,13 @@ final class InHand {
         // A name that is longer than its piece is wide stands under it.
         table.say(
                 Exhibit.ink(piece),
-                named(piece) > box.width() || box.height() < LETTER * 3
-                        ? Point.of(box.middle().x(), box.bottom() + LETTER * 3)
-                        : box.middle(),
+                beneath(box, piece) ? Point.of(box.middle().x(), box.bottom() + letter * 2.5) : box.middle(),
                 piece.title());
     }
 
     /** How wide a piece's name is on the table, about, mm. */
-    private static double named(Piece piece) {
-        return piece.title().length() * LETTER;
+    private double named(Piece piece) {
+        return piece.title().length() * letter;
     }
 
     /** What lines take up. */

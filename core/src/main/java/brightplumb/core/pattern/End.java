@@ -6,6 +6,8 @@ public enum End {
     SEWN,
     /** Turned up on the line. */
     HEM,
+    /** Turned narrow along a curve: parallel to the line, no mirror image of what it covers. */
+    ROLLED,
     /** Turned over a band or an elastic. */
     CASING,
     /** Beside a zip or a fly, or turned back at a slit. */

@@ -31,5 +31,9 @@ public final class BodiceSettings {
     public static final Setting BUST_EASE =
             Setting.length("bustEase", "Bust ease", Zone.BUST, "Ease all round", -300, 400);
 
+    /** What the dart at the bust takes at the side. */
+    public static final Setting BUST_DART =
+            Setting.length("bustDart", "Bust dart", Zone.BUST, "Bust dart takes", 10, 90);
+
     private BodiceSettings() {}
 }

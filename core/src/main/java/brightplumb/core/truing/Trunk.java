@@ -170,7 +170,12 @@ final class Trunk {
             List<Segment> loop = hung(drawn());
             table.draw(FRONT, loop.subList(0, 2)).draw(BACK, loop.subList(2, 4));
             table.say(FRONT, Point.of(BESIDE, depth(drawn()) / 2), "front", Quantity.MM, front);
-            table.say(BACK, Point.of(-BESIDE, depth(drawn()) / 2), "back, less the lap", Quantity.MM, back - lap);
+            table.say(
+                    BACK,
+                    Point.of(-BESIDE, depth(drawn()) / 2),
+                    lap > 0 ? "back, less the lap" : "back",
+                    Quantity.MM,
+                    back - lap);
             table.draw(PENCIL, Point.of(-HALF - 40, 0), Point.of(HALF + 40, 0))
                     .say(PENCIL, Point.of(0, -16), "shoulder");
             double bottom = Math.max(depth(drawn()), body.isPresent() ? depth(most) : 0);

@@ -49,18 +49,25 @@ class LaysTest {
     @MethodSource("cuts")
     void every_cut_is_laid_on_real_bodies_without_overlap_whole_on_the_cloth(Cut cut) {
         for (Bodies.Row row : Bodies.few().subList(0, 2)) {
-            Drafted drafted;
-            try {
-                drafted = Drafting.draft(DraftRequest.of(cut.id(), null, Bodies.withDepths(row), Map.of(), null));
-            } catch (Refusal cannot) {
+            Drafted drafted = drafted(cut, row);
+            if (drafted == null) {
                 continue;
             }
             for (Layer layer : Lays.layers(drafted)) {
                 for (boolean folded : List.of(true, false)) {
                     Cloth cloth = new Cloth(0, 1600, folded, false);
                     Asked asked = new Asked(layer, 2, List.of(), List.of(), false, Optional.of(14));
-                    Lay lay = Lays.of(List.of(new Cutting("", drafted)), cloth, asked);
                     String what = cut.id() + " " + row + " " + layer + (folded ? " folded" : " open");
+                    if (folded && neverFolded(drafted, layer)) {
+                        assertThatThrownBy(() -> Lays.of(List.of(new Cutting("", drafted)), cloth, asked))
+                                .as(what)
+                                .isInstanceOfSatisfying(
+                                        Refusal.class,
+                                        r -> assertThat(r.faults().get(0).field())
+                                                .isEqualTo("cloth.folded"));
+                        continue;
+                    }
+                    Lay lay = Lays.of(List.of(new Cutting("", drafted)), cloth, asked);
                     apart(lay, what);
                     assertThat(lay.placements()).as(what).allSatisfy(p -> {
                         assertThat(p.outline())
@@ -80,6 +87,19 @@ class LaysTest {
                 }
             }
         }
+    }
+
+    private static Drafted drafted(Cut cut, Bodies.Row row) {
+        try {
+            return Drafting.draft(DraftRequest.of(cut.id(), null, Bodies.withDepths(row), Map.of(), null));
+        } catch (Refusal cannot) {
+            return null;
+        }
+    }
+
+    private static boolean neverFolded(Drafted drafted, Layer layer) {
+        return drafted.pieces().stream()
+                .anyMatch(p -> p.piece().layer() == layer && p.piece().copies().flat());
     }
 
     /** On single cloth every cloth piece is laid; on double cloth a pair at once, and what is the same on both faces. */

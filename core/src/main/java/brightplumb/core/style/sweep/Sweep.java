@@ -1,0 +1,141 @@
+package brightplumb.core.style.sweep;
+
+import static brightplumb.core.rule.BodiceSettings.BUST_DART;
+
+import brightplumb.core.block.bodice.BodiceFacts;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Relaid;
+import brightplumb.core.rule.BodiceSettings;
+import brightplumb.core.rule.BodiceWay;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.working.Amount;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A sweep: each panel is cut plumb from the hem to the bust point, and the dart at the bust is closed, so that the panel opens from there down,
+ * front and back alike. What closing it takes out of the side the house gives back at the hem. Common practice, no source.
+ */
+public final class Sweep implements Operation {
+
+    /** Less than this from the bust point to the side is no leg of a dart, mm. */
+    private static final double LEAST_LEG = Length.INCH;
+
+    @Override
+    public String id() {
+        return "sweep";
+    }
+
+    @Override
+    public String title() {
+        return "Sweep";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.SHAPE;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(BUST_DART);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(
+                BUST_DART, Rule.inches(2, "Two inches at the side: it opens a floor-length hem by some fifteen."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return swept(before).size() == 2 && before.level("bust").isPresent();
+    }
+
+    private static List<Piece> swept(Draft draft) {
+        return draft.with(EdgeRole.HEM).stream()
+                .filter(p -> p.layer() == Layer.SHELL
+                        && p.fromShoulder()
+                        && !p.copies().flat())
+                .toList();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Settings set = table.set();
+        Amount intake = table.step(
+                set.amount(BUST_DART).as(SweepFacts.DART, "bust dart"), "Bust dart, at the side", set.why(BUST_DART));
+        Amount leg = table.step(
+                "sweep.leg",
+                "From the bust point to the side",
+                before.fact(BodiceFacts.BUST_QUARTER)
+                        .minus(table.body().bustSpan().over(2)),
+                "The leg of the dart: the bust quarter less half of the span.");
+        if (leg.value() < LEAST_LEG || intake.value() > leg.value()) {
+            throw new Refusal(
+                    set.toBlame(BUST_DART, Measure.BUST_SPAN),
+                    "Between bust point and side no such dart finds room; look at bust and bust span, or take less");
+        }
+        double angle = 2 * Math.asin(intake.value() / 2 / leg.value());
+        table.step(
+                Amount.counted("2 × asin(dart ÷ 2 ÷ leg)", Math.toDegrees(angle))
+                        .as(SweepFacts.ANGLE, "angle of the sweep"),
+                "Swung by, degrees",
+                "The angle between the two legs of the dart.");
+        Point bust = Point.of(
+                table.body().bustSpan().value() / 2, before.level("bust").orElseThrow());
+        boolean giveBack = !set.chose(BodiceSettings.BODICE_WAY, BodiceWay.BENCH);
+        Pattern pattern = before.pattern();
+        Swung last = null;
+        for (Piece panel : swept(before)) {
+            Swung swung = Swung.of(panel, bust, 0, angle, giveBack)
+                    .orElseThrow(() -> new Refusal(
+                            "settings." + BUST_DART.key(),
+                            "Straight down from the bust point no hem is met; look at the bust span"));
+            table.paper()
+                    .draw(
+                            panel.id().toString(),
+                            Drawn.Role.CONSTRUCTION,
+                            "",
+                            new Line(bust, bust.plus(Point.of(0, swung.spread() / 2 / Math.sin(angle / 2)))))
+                    .draw(
+                            panel.id().toString(),
+                            Drawn.Role.OUTLINE,
+                            "",
+                            swung.piece().sewLine());
+            table.step(
+                    Amount.found("2 × sin(angle ÷ 2) × bust point to hem", swung.spread())
+                            .as(SweepFacts.SPREAD.of(panel.id().toString()), panel.spoken() + " spread"),
+                    panel.title() + " opens at the hem",
+                    "Cut plumb from the hem to the bust point and swung until the dart is shut: a straight way across; the hem follows the arc.");
+            table.step(
+                    Amount.found("measured along the side", swung.lost())
+                            .as(SweepFacts.SIDE_LOST.of(panel.id().toString()), panel.spoken() + " side lost"),
+                    panel.title() + " side, lost to the dart",
+                    giveBack
+                            ? "The dart takes it out of the side from underarm to hem; the hem gets it back there, or it would ride up."
+                            : "The dart takes it out of the side from underarm to hem: the hem rides up by as much there.");
+            pattern = pattern.instead(swung.piece());
+            last = swung;
+        }
+        table.paper()
+                .fact(Amount.found("as the panels open", last.spread()).as(SweepFacts.SPREAD, "spread of the sweep"));
+        table.paper().fact(Amount.found("as the sides lost", last.lost()).as(SweepFacts.SIDE_LOST, "side lost"));
+        return table.finished(Relaid.joins(before.pattern(), pattern));
+    }
+}

@@ -1,0 +1,224 @@
+package brightplumb.core.garment;
+
+import static brightplumb.core.measure.Measure.*;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.table.Check;
+import brightplumb.core.table.Verdict;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/** A bodice that runs on from legs, and the sweep that opens it. Amounts are common practice, no source. */
+class JumpsuitsTest {
+
+    private static final double INCH = 25.4;
+
+    private static Map<Measure, Double> her() {
+        Map<Measure, Double> mm = new EnumMap<>(Measure.class);
+        mm.put(WAIST_GIRTH, 28 * INCH);
+        mm.put(HIP_GIRTH, 38.5 * INCH);
+        mm.put(HIP_DEPTH, 8.25 * INCH);
+        mm.put(BODY_RISE, 10.75 * INCH);
+        mm.put(THIGH_GIRTH, 22 * INCH);
+        mm.put(BUST_GIRTH, 38 * INCH);
+        mm.put(BUST_SPAN, 8 * INCH);
+        mm.put(SHOULDER_WIDTH, 15 * INCH);
+        mm.put(SHOULDER_TO_WAIST, 16.5 * INCH);
+        mm.put(SHOULDER_TO_BUST, 10.5 * INCH);
+        mm.put(VERTICAL_TRUNK, 60 * INCH);
+        mm.put(OUTSIDE_LEG, 40 * INCH);
+        return mm;
+    }
+
+    private static Drafted drafted(String cut, Map<String, Object> settings, String... without) {
+        return Drafting.draft(DraftRequest.of(
+                cut, "house", Sheet.ofMillimetres(her()), settings, null, new MadeWith(Set.of(), Set.of(without))));
+    }
+
+    private static Piece piece(Draft draft, String id) {
+        return draft.pieces().stream()
+                .filter(p -> p.id().toString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double length(Drafted drafted, String panel, EdgeRole role) {
+        return piece(drafted.draft(), panel).require(role).length();
+    }
+
+    private static double fact(Drafted drafted, String id) {
+        return drafted.draft().facts().get(id).value();
+    }
+
+    private static Check check(Drafted drafted, String id) {
+        return drafted.checks().stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Polygon polygon(Piece piece) {
+        List<Point> ring = Curves.flattened(piece.sewLine(), 200);
+        Coordinate[] at = new Coordinate[ring.size() + 1];
+        for (int i = 0; i < ring.size(); i++) {
+            at[i] = new Coordinate(ring.get(i).x(), ring.get(i).y());
+        }
+        at[ring.size()] = at[0];
+        return new GeometryFactory().createPolygon(at);
+    }
+
+    @Test
+    void front_and_back_are_one_outline_each_from_the_shoulder_to_the_hem() {
+        Draft draft = drafted("sleeved-playsuit", Map.of()).draft();
+        for (String panel : List.of("front", "back")) {
+            Piece piece = piece(draft, panel);
+            assertThat(piece.fromShoulder()).isTrue();
+            assertThat(piece.edge(EdgeRole.WAIST)).isEmpty();
+            assertThat(piece.edge(EdgeRole.INSEAM)).isPresent();
+        }
+        assertThat(draft.joins()).extracting(j -> j.seam()).contains("shoulder", "side", "inseam", "sleeve");
+    }
+
+    /** Down both centres and along both crotch seams, walked on the outline, is what the step says. */
+    @Test
+    void the_trunk_loop_is_what_both_centre_seams_measure_with_the_necks_depth() {
+        Drafted playsuit = drafted("sleeved-playsuit", Map.of());
+        double walked = length(playsuit, "front", EdgeRole.CROTCH)
+                + fact(playsuit, "neck.depth.front")
+                + length(playsuit, "back", EdgeRole.CROTCH)
+                + length(playsuit, "back", EdgeRole.CENTRE_BACK_ZIP)
+                + fact(playsuit, "neck.depth.back");
+        assertThat(fact(playsuit, "trunk.loop")).isCloseTo(walked, within(0.01));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"sleeved-playsuit", "sweep-jumpsuit"})
+    void a_crotch_too_high_to_sit_in_is_deepened_by_its_remedy(String cut) {
+        assertThat(check(drafted(cut, Map.of()), "trunk.length").verdict()).isEqualTo(Verdict.TRUE);
+        Check high = check(drafted(cut, Map.of("crotchDepth", 11 * INCH)), "trunk.length");
+        assertThat(high.verdict()).isEqualTo(Verdict.OFF);
+        assertThat(high.remedies().get(0).text()).isEqualTo("Deepen the crotch");
+        Map<String, Object> mended = new HashMap<>(high.remedies().get(0).settings());
+        assertThat(check(drafted(cut, mended), "trunk.length").verdict()).isEqualTo(Verdict.TRUE);
+    }
+
+    @Test
+    void the_pocket_lies_below_the_waist_however_high_its_side_begins() {
+        Draft draft = drafted("sleeved-playsuit", Map.of("mouthDown", 50.0)).draft();
+        Mark mouth = piece(draft, "front").marks().stream()
+                .filter(m -> m.text().equals("pocket mouth"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(mouth.at().y()).isBetween(45.0, 50.0);
+    }
+
+    @Test
+    void the_neck_is_faced_by_its_own_shape_on_the_fold_in_front_and_in_two_beside_the_zip() {
+        Drafted playsuit = drafted("sleeved-playsuit", Map.of());
+        for (String panel : List.of("front", "back")) {
+            assertThat(length(playsuit, "facing-" + panel, EdgeRole.NECK))
+                    .isCloseTo(length(playsuit, panel, EdgeRole.NECK), within(1e-6));
+        }
+        assertThat(piece(playsuit.draft(), "facing-front").edges()).anyMatch(e -> e.end() == End.FOLD);
+        assertThat(piece(playsuit.draft(), "facing-back").edges()).anyMatch(e -> e.end() == End.OPENING);
+    }
+
+    /** Handbook: bust 38, span 8, dart 2 swings by 20.95° without ease and by 19.19° with two inches of it. */
+    @ParameterizedTest
+    @CsvSource({"0, 20.95", "50.8, 19.19"})
+    void a_sweep_is_swung_by_the_angle_between_the_legs_of_its_dart(double ease, double degrees) {
+        Drafted sweep = drafted("sweep-jumpsuit", Map.of("bustEase", ease));
+        assertThat(fact(sweep, "sweep.angle")).isCloseTo(degrees, within(0.005));
+    }
+
+    /** Closed forms: the cut's edges lie 2 sin(θ/2) R apart at the hem, and the hem between them is an arc of θ R. */
+    @ParameterizedTest
+    @ValueSource(strings = {"front", "back"})
+    void a_swept_hem_is_longer_by_its_arc_and_opens_by_its_chord(String panel) {
+        Drafted swept = drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench"));
+        Drafted plain = drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench"), "sweep");
+        double angle = Math.toRadians(fact(swept, "sweep.angle"));
+        double spread = fact(swept, "sweep.spread." + panel);
+        double radius = spread / 2 / Math.sin(angle / 2);
+        assertThat(length(swept, panel, EdgeRole.HEM) - length(plain, panel, EdgeRole.HEM))
+                .isCloseTo(angle * radius, within(0.1));
+        double bust = swept.draft().level("bust").orElseThrow();
+        assertThat(radius).isCloseTo(fact(plain, "length") - bust, within(2.0));
+    }
+
+    /** No cloth comes but the wedge that opened, and what the side's new curve takes or gives. */
+    @Test
+    void the_area_grows_by_the_sector_that_opened() {
+        Drafted swept = drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench"));
+        Drafted plain = drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench"), "sweep");
+        double angle = Math.toRadians(fact(swept, "sweep.angle"));
+        double radius = fact(swept, "sweep.spread.front") / 2 / Math.sin(angle / 2);
+        double sector = angle * radius * radius / 2;
+        double dart = Math.pow(fact(swept, "bust.quarter") - 4 * INCH, 2) * Math.sin(angle) / 2;
+        double grown = polygon(piece(swept.draft(), "front")).getArea()
+                - polygon(piece(plain.draft(), "front")).getArea();
+        assertThat(grown).isCloseTo(sector - dart, within(0.015 * sector));
+    }
+
+    @Test
+    void the_house_gives_the_side_back_what_the_dart_took_and_the_bench_lets_the_hem_ride_up() {
+        Drafted plain = drafted("sweep-jumpsuit", Map.of(), "sweep");
+        Drafted swept = drafted("sweep-jumpsuit", Map.of());
+        assertThat(length(swept, "front", EdgeRole.SIDE))
+                .isCloseTo(length(plain, "front", EdgeRole.SIDE), within(1e-6));
+        Drafted bench = drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench"));
+        Drafted level = drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench"), "sweep");
+        double lost = length(level, "front", EdgeRole.SIDE) - length(bench, "front", EdgeRole.SIDE);
+        assertThat(lost)
+                .isCloseTo(fact(bench, "sweep.side.lost.front"), within(1e-6))
+                .isBetween(30.0, 60.0);
+    }
+
+    @Test
+    void a_swept_panel_is_never_cut_folded_and_its_hem_is_rolled() {
+        Piece front = piece(drafted("sweep-jumpsuit", Map.of()).draft(), "front");
+        assertThat(front.copies().flat()).isTrue();
+        assertThat(front.require(EdgeRole.HEM).end()).isEqualTo(End.ROLLED);
+    }
+
+    @Test
+    void a_sweep_is_refused_where_the_bust_point_lies_beside_the_side() {
+        Map<Measure, Double> wide = her();
+        wide.put(BUST_SPAN, 19 * INCH);
+        assertThatThrownBy(() -> Drafting.draft(
+                        DraftRequest.of("sweep-jumpsuit", "house", Sheet.ofMillimetres(wide), Map.of(), null)))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults().get(0).field()).isEqualTo("measures.bustSpan"));
+    }
+
+    @Test
+    void a_recipes_depth_wins_over_what_the_bodice_usually_asks() {
+        Drafted bench = Drafting.draft(
+                DraftRequest.of("sleeved-playsuit", "bench", Sheet.ofMillimetres(her()), Map.of(), null));
+        assertThat(fact(bench, "crotch.depth")).isCloseTo((38.5 / 4 + 1.5) * INCH, within(1e-6));
+        assertThat(check(bench, "trunk.length").verdict()).isEqualTo(Verdict.OFF);
+    }
+}
