@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
@@ -14,6 +15,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What hangs from the shoulder and passes between the legs, from the tape to the print. */
 @ExtendWith(Table.Laid.class)
@@ -25,6 +28,7 @@ class OnePieceTest {
         TAPE.put("Waist", "28");
         TAPE.put("Hip", "38 1/2");
         TAPE.put("Rise, seated", "10 3/4");
+        TAPE.put("Outside leg", "40");
         TAPE.put("Bust", "36");
         TAPE.put("Shoulder", "15");
         TAPE.put("Shoulder to waist", "16 1/2");
@@ -54,8 +58,13 @@ class OnePieceTest {
                 .click();
     }
 
-    @Test
-    void a_bodysuit_too_short_in_the_trunk_is_seen_deepened_laid_and_printed() throws Exception {
+    @ParameterizedTest
+    @CsvSource({
+        "Round-neck bodysuit, Sitting, Bodysuit front, cut 1 on fold",
+        "Sleeved playsuit, By the recipe, Front, cut 1 pair"
+    })
+    void one_too_short_in_the_trunk_is_seen_deepened_laid_and_printed(
+            String cut, String way, String front, String copies) throws Exception {
         Page page = browser.signedIn();
         Browser.newPerson(page, "Morwenna Tide");
         page.getByText("For bodices and sleeves").click();
@@ -64,9 +73,9 @@ class OnePieceTest {
         Browser.button(page, "Keep this sheet").click();
         page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
         Browser.button(page, "New ticket").click();
-        pick(page, "Cut", "Round-neck bodysuit");
-        pick(page, "Way of drafting", "Sitting");
-        page.getByLabel("What is it called here").fill("Tide under-body");
+        pick(page, "Cut", cut);
+        pick(page, "Way of drafting", way);
+        page.getByLabel("What is it called here").fill("Tide");
         Browser.button(page, "Make the ticket").click();
         page.getByTestId("draft-paper").waitFor();
 
@@ -86,7 +95,7 @@ class OnePieceTest {
                         AriaRole.RADIO,
                         new Page.GetByRoleOptions().setName("Cloth").setExact(true))
                 .click();
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bodysuit front, 1")))
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(front + ", 1").setExact(true)))
                 .isVisible();
         Browser.button(page, "Print…").click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^Pattern")))
@@ -95,7 +104,7 @@ class OnePieceTest {
                 .getAttribute("href");
         try (PDDocument printed = Loader.loadPDF(page.request().get(file).body())) {
             Assertions.assertThat(new PDFTextStripper().getText(printed))
-                    .contains("BODYSUIT FRONT", "BODYSUIT BACK", "cut 1 on fold", "Morwenna Tide");
+                    .contains(front.toUpperCase(Locale.ROOT), copies, "Morwenna Tide");
         }
     }
 

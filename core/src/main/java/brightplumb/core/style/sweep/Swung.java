@@ -19,7 +19,7 @@ import java.util.OptionalDouble;
 
 /**
  * A panel cut plumb from its hem to the bust point, its outer part swung about it. Nothing is stretched: the inner part stays, the outer is turned
- * as one, and between the two the hem is an arc about the bust point.
+ * as one, and between the two the hem is an arc about the bust point; where the side gets back what it lost, the hem falls to it in one sweep.
  *
  * @param piece the panel as it is then, lying on the body in its two parts
  * @param spread straight across at the hem, mm
@@ -53,6 +53,7 @@ record Swung(Piece piece, double spread, double lost) {
         }
         Point cut = hems.get(1).get(0).from();
         Point swungCut = swing.apply(cut);
+        double spread = cut.distance(swungCut);
         List<Segment> lower = Curves.moved(sides.get(1), swing);
         List<Segment> outerHem = Curves.moved(hems.get(0), swing);
         // One curve from the underarm to the swung waist: the dart's legs would stand out there.
@@ -67,16 +68,22 @@ record Swung(Piece piece, double spread, double lost) {
         down.add(upper.part(atBust, 1));
         down.addAll(lower);
         double lost = Curves.length(side) - Curves.length(down);
+        List<Segment> opened = List.of(arc(bust, swungCut, cut, angle));
         if (giveBack && lost > 0) {
             Segment last = down.get(down.size() - 1);
             Point end = last.to().plus(last.direction(1).times(lost));
             down.add(new Line(last.to(), end));
-            Point square = last.direction(1).turned();
-            Point onward = swungCut.minus(bust).unit().turned();
-            outerHem = List.of(Cubic.leaving(end, square, onward, swungCut, 1.0 / 3));
+            // The hem falls to the longer side in one sweep from where it was cut, square to both.
+            Cubic sweep = Cubic.leaving(
+                    end, last.direction(1).turned(), cut.minus(bust).unit().turned(), cut, 1.0 / 3);
+            double atCut =
+                    Curves.crossing(sweep, bust, swungCut.minus(bust).unit()).orElse(0.5);
+            outerHem = List.of(sweep.part(0, atCut));
+            opened = List.of(sweep.part(atCut, 1));
+            swungCut = sweep.at(atCut);
         }
         List<Segment> newHem = new ArrayList<>(outerHem);
-        newHem.add(arc(bust, swungCut, cut, angle));
+        newHem.addAll(opened);
         newHem.addAll(hems.get(1));
         List<Edge> edges = panel.edges().stream()
                 .map(e -> e.role().equals(EdgeRole.SIDE)
@@ -90,7 +97,7 @@ record Swung(Piece piece, double spread, double lost) {
                 .withMarks(marks)
                 .withCopies(panel.copies().neverFolded())
                 .lying(new OnBody(zones(panel, down, outerHem, bust, swungCut, swing)));
-        return Optional.of(new Swung(swung, cut.distance(swungCut), lost));
+        return Optional.of(new Swung(swung, spread, lost));
     }
 
     private static boolean outer(Mark mark, Point bust) {
