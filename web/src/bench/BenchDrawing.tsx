@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { BenchPanel } from '../api/client';
 import { boxOf, frame, project } from '../paper/geometry';
-import { Level, Outline, toneOf } from '../paper/marks';
+import { Levels, Outline, toneOf } from '../paper/marks';
 import { useSize } from '../paper/useSize';
 
 /** The piece drawn small, its two base lines strong, its points numbered. */
@@ -28,9 +28,7 @@ export function BenchDrawing({ panel, held }: { panel: BenchPanel; held: number 
           role="img"
           aria-label={`The ${panel.panel} with its ${panel.places.length} points numbered`}
         >
-          {panel.levels.slice(1).map((l) => (
-            <Level key={l.name} name={l.name} y={(l.y - view.top) * view.scale} width={size.width} from={0} />
-          ))}
+          <Levels levels={panel.levels.slice(1)} view={view} width={size.width} from={0} />
           <path
             d={`M${corner[0]} 0V${size.height}M0 ${corner[1]}H${size.width}`}
             stroke="var(--color-tape-deep)"

@@ -3,7 +3,7 @@ import type { Draft, Drawn, Piece, Step } from '../api/client';
 import { useUnit } from '../tape/unit';
 import { type Box, frame, type Project, project } from './geometry';
 import { around, inHand, layOut, panelsOf, placeOf, type Table } from './layout';
-import { InnerLines, Level, Measured, Outline, Ruler, Touch, toneOf } from './marks';
+import { InnerLines, Levels, Measured, Outline, Ruler, Touch, toneOf } from './marks';
 import { useSize } from './useSize';
 
 export type Zoom = 'whole' | 'waist' | 'fork' | 'hem';
@@ -72,9 +72,7 @@ export function DraftPaper(props: Props) {
           data-testid="draft-paper"
         >
           <Grid width={size.width} height={size.height} view={view} inch={unit.shown === 'in'} />
-          {draft.levels.map((l) => (
-            <Level key={l.name} name={l.name} y={(l.y - view.top) * view.scale} width={size.width} from={RULER} />
-          ))}
+          <Levels levels={draft.levels} view={view} width={size.width} from={RULER} />
           {shown.flatMap((step) =>
             step.draws
               .filter((d) => d.role === 'construction')

@@ -3,7 +3,7 @@ import type { Draft } from '../api/client';
 import { useUnit } from '../tape/unit';
 import { frame, project } from './geometry';
 import { layOut, panelsOf, placeOf } from './layout';
-import { Level, Outline, Ruler, toneOf } from './marks';
+import { Levels, Outline, Ruler, toneOf } from './marks';
 import { useSize } from './useSize';
 
 const RULER = 40;
@@ -44,9 +44,7 @@ export function OverlayPaper(props: {
           data-testid="overlay-paper"
           className="block"
         >
-          {ink.levels.map((l) => (
-            <Level key={l.name} name={l.name} y={(l.y - view.top) * view.scale} width={size.width} from={RULER} />
-          ))}
+          <Levels levels={ink.levels} view={view} width={size.width} from={RULER} />
           {panelsOf(ink).map((p) => {
             const at = placeOf(table, ink, p);
             if (!at) return null;

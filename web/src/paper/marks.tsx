@@ -76,13 +76,32 @@ export function Touch(props: { segments: Segment[]; to: Project; onHover: (on: b
   );
 }
 
-export function Level(props: { y: number; width: number; name: string; from: number }) {
+/** Two levels nearer than this, and the lower one's name stands under its line. */
+const CROWDED = 17;
+
+/** The levels across the paper, each named at its end. */
+export function Levels(props: {
+  levels: { name: string; y: number }[];
+  view: { top: number; scale: number };
+  width: number;
+  from: number;
+}) {
+  const down = [...props.levels].sort((a, b) => a.y - b.y);
+  return down.map((l, i) => {
+    const above = down[i - 1];
+    const below = above !== undefined && (l.y - above.y) * props.view.scale < CROWDED;
+    const y = (l.y - props.view.top) * props.view.scale;
+    return <Level key={l.name} name={l.name} y={y} below={below} width={props.width} from={props.from} />;
+  });
+}
+
+function Level(props: { y: number; width: number; name: string; from: number; below: boolean }) {
   return (
     <g>
       <path d={`M${props.from} ${props.y}H${props.width}`} stroke="var(--color-pencil)" strokeDasharray="1.5 4" />
       <text
         x={props.width - 12}
-        y={props.y - 6}
+        y={props.below ? props.y + 15 : props.y - 6}
         textAnchor="end"
         fontSize="14"
         fill="var(--color-faint)"

@@ -95,7 +95,9 @@ class OnePieceTest {
                         AriaRole.RADIO,
                         new Page.GetByRoleOptions().setName("Cloth").setExact(true))
                 .click();
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(front + ", 1").setExact(true)))
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(front + ", 1").setExact(true)))
                 .isVisible();
         Browser.button(page, "Print…").click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^Pattern")))

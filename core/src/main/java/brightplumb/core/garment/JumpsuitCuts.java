@@ -2,13 +2,7 @@ package brightplumb.core.garment;
 
 import static brightplumb.core.measure.Measure.ACROSS_BACK;
 import static brightplumb.core.measure.Measure.ARMHOLE_GIRTH;
-import static brightplumb.core.measure.Measure.BACK_HIP_ARC;
-import static brightplumb.core.measure.Measure.BODY_RISE;
 import static brightplumb.core.measure.Measure.BUST_GIRTH;
-import static brightplumb.core.measure.Measure.CROTCH_LENGTH;
-import static brightplumb.core.measure.Measure.FRONT_HIP_ARC;
-import static brightplumb.core.measure.Measure.HIP_DEPTH;
-import static brightplumb.core.measure.Measure.HIP_GIRTH;
 import static brightplumb.core.measure.Measure.KNEE_DEPTH;
 import static brightplumb.core.measure.Measure.KNEE_GIRTH;
 import static brightplumb.core.measure.Measure.NECK_GIRTH;
@@ -17,9 +11,7 @@ import static brightplumb.core.measure.Measure.SHOULDER_TO_HIP;
 import static brightplumb.core.measure.Measure.SHOULDER_TO_WAIST;
 import static brightplumb.core.measure.Measure.SHOULDER_WIDTH;
 import static brightplumb.core.measure.Measure.STATURE;
-import static brightplumb.core.measure.Measure.THIGH_GIRTH;
 import static brightplumb.core.measure.Measure.VERTICAL_TRUNK;
-import static brightplumb.core.measure.Measure.WAIST_GIRTH;
 import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
 import static brightplumb.core.rule.AllowanceSettings.SIDE_ALLOWANCE;
 import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
@@ -61,17 +53,8 @@ import java.util.stream.Stream;
 /** The jumpsuits and playsuits of the catalogue: legs with a bodice above them. Common practice, no source. */
 final class JumpsuitCuts {
 
-    private static final List<Measure> SHORT = List.of(
-            WAIST_GIRTH,
-            HIP_DEPTH,
-            HIP_GIRTH,
-            FRONT_HIP_ARC,
-            BACK_HIP_ARC,
-            BODY_RISE,
-            CROTCH_LENGTH,
-            THIGH_GIRTH,
-            KNEE_DEPTH,
-            KNEE_GIRTH,
+    /** What a bodice over legs is drafted from beside what the legs are. */
+    private static final List<Measure> BODICE = List.of(
             BUST_GIRTH,
             SHOULDER_WIDTH,
             ACROSS_BACK,
@@ -99,11 +82,6 @@ final class JumpsuitCuts {
                             "Two inches beyond the front.")),
             entry(FORK_DROP, inches(0, "The back fork lies level with the front's.")));
 
-    private static final List<Measure> LONG = Stream.concat(
-                    SHORT.stream(), Stream.of(Measure.BUST_SPAN, Measure.ANKLE_GIRTH, Measure.OUTSIDE_LEG))
-            .sorted()
-            .toList();
-
     private static final Map<Setting, Rule> SWEEP_AMOUNTS = Map.ofEntries(
             entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
             entry(
@@ -121,7 +99,7 @@ final class JumpsuitCuts {
                     Group.ONE_PIECE,
                     Parts.LEGS_BELOW,
                     "house",
-                    LONG,
+                    with(LegCuts.LONG, Measure.BUST_SPAN),
                     Map.ofEntries(
                             entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight down from the crotch line.")),
                             entry(HIP_EASE, inches(4, "Four inches: it falls clear of hip and thigh.")),
@@ -149,7 +127,7 @@ final class JumpsuitCuts {
                             Group.ONE_PIECE,
                             Parts.LEGS_BELOW,
                             "house",
-                            SHORT,
+                            with(LegCuts.SHORT),
                             Map.ofEntries(
                                     entry(
                                             LENGTH,
@@ -195,4 +173,10 @@ final class JumpsuitCuts {
                             PLAYSUIT_AMOUNTS)));
 
     private JumpsuitCuts() {}
+
+    private static List<Measure> with(List<Measure> legs, Measure... more) {
+        return Stream.of(legs.stream(), BODICE.stream(), Stream.of(more))
+                .flatMap(measures -> measures)
+                .toList();
+    }
 }

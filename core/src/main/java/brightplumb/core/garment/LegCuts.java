@@ -55,7 +55,8 @@ import java.util.stream.Stream;
 /** The trousers and shorts of the catalogue: each a way, and the amounts in which it differs. Common practice, no source. */
 final class LegCuts {
 
-    private static final List<Measure> SHORT = List.of(
+    /** What legs that end above the knee are drafted from. */
+    static final List<Measure> SHORT = List.of(
             WAIST_GIRTH,
             HIP_DEPTH,
             HIP_GIRTH,
@@ -66,7 +67,8 @@ final class LegCuts {
             THIGH_GIRTH,
             KNEE_DEPTH,
             KNEE_GIRTH);
-    private static final List<Measure> LONG = List.of(
+    /** What legs of any length are drafted from. */
+    static final List<Measure> LONG = List.of(
             WAIST_GIRTH,
             HIP_DEPTH,
             HIP_GIRTH,

@@ -1,25 +1,14 @@
 package brightplumb.core.rule;
 
 import static brightplumb.core.rule.BodiceSettings.ARMHOLE_FROM;
-import static brightplumb.core.rule.BodiceSettings.ARMHOLE_HOLLOW_BACK;
-import static brightplumb.core.rule.BodiceSettings.ARMHOLE_HOLLOW_FRONT;
-import static brightplumb.core.rule.BodiceSettings.ARMHOLE_RULE;
-import static brightplumb.core.rule.BodiceSettings.ARMHOLE_SHALLOWER;
-import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
 import static brightplumb.core.rule.BodiceSettings.BODICE_WAY;
-import static brightplumb.core.rule.BodiceSettings.BUST_EASE;
-import static brightplumb.core.rule.BodiceSettings.FRONT_NECK_DEPTH;
-import static brightplumb.core.rule.BodiceSettings.NECK_WIDTH;
-import static brightplumb.core.rule.BodiceSettings.SHOULDER_SLOPE;
-import static brightplumb.core.rule.BodiceSettings.STRAP;
 import static brightplumb.core.rule.Rule.choosing;
 import static brightplumb.core.rule.Rule.chosen;
-import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
-import static java.util.Map.entry;
 
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
+import java.util.HashMap;
 import java.util.Map;
 
 /** What is usual of a bodice over legs, in its two ways: the house's own, and the bench's. Common practice, no source. */
@@ -37,38 +26,7 @@ public final class BodicesOverLegs {
     private static final double CURVES_OF_HIP = 0.095;
 
     /** Its own amounts, from the shoulder down. */
-    public static final Map<Setting, Rule> RULES = Map.ofEntries(
-            entry(BODICE_WAY, chosen(BodiceWay.HOUSE, "The house way mends what bench habit leaves.")),
-            entry(NECK_WIDTH, inches(3, "A round neck, clear of the neck's base.")),
-            entry(FRONT_NECK_DEPTH, inches(3, "To the pit of the neck, or a little below.")),
-            entry(BACK_NECK_DEPTH, inches(1, "Behind, the neck is higher.")),
-            entry(SHOULDER_SLOPE, inches(1, "The shoulder falls an inch from neck to end.")),
-            entry(STRAP, inches(0, "It lies on the whole shoulder.")),
-            entry(
-                    ARMHOLE_RULE,
-                    choosing(
-                            given -> given.body().find(Measure.ARMHOLE_GIRTH).isPresent()
-                                    ? ArmholeRule.HALF_ARMHOLE
-                                    : ArmholeRule.BUST_SIXTH,
-                            "Half the tape round the arm, where it was taken.")),
-            entry(
-                    ARMHOLE_FROM,
-                    choosing(
-                            given -> bench(given) ? ArmholeFrom.LEVEL : ArmholeFrom.SLOPE,
-                            "From the sloped shoulder, where the arm hangs; the bench takes the level line, an inch higher on the body.")),
-            entry(ARMHOLE_SHALLOWER, inches(0.5, "Without a sleeve a deeper armhole gapes.")),
-            entry(ARMHOLE_HOLLOW_FRONT, inches(0.5, "The arm moves forward.")),
-            entry(
-                    ARMHOLE_HOLLOW_BACK,
-                    worked(
-                            given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
-                            "Straight behind; in cloth that stretches both are hollowed alike.")),
-            entry(
-                    BUST_EASE,
-                    worked(
-                            given -> HouseHabits.ease(
-                                    given, given.body().find(Measure.BUST_GIRTH).orElseThrow(HouseSuits::noBust), 2),
-                            "Two inches to breathe in woven cloth; cloth that stretches is cut smaller instead.")));
+    public static final Map<Setting, Rule> RULES = rules();
 
     /**
      * So deep that crotch and centre seams together are the tape round the trunk and a little to move: no waist seam gives, so the depth must
@@ -80,6 +38,17 @@ public final class BodicesOverLegs {
 
     private BodicesOverLegs() {}
 
+    private static Map<Setting, Rule> rules() {
+        Map<Setting, Rule> rules = new HashMap<>(HouseBodices.RULES);
+        rules.put(BODICE_WAY, chosen(BodiceWay.HOUSE, "The house way mends what bench habit leaves."));
+        rules.put(
+                ARMHOLE_FROM,
+                choosing(
+                        given -> bench(given) ? ArmholeFrom.LEVEL : ArmholeFrom.SLOPE,
+                        "From the sloped shoulder, where the arm hangs; the bench takes the level line, an inch higher on the body."));
+        return Map.copyOf(rules);
+    }
+
     private static boolean bench(Given given) {
         return given.settings().chose(BODICE_WAY, BodiceWay.BENCH);
     }
@@ -87,7 +56,7 @@ public final class BodicesOverLegs {
     private static Amount depth(Given given) {
         Body body = given.body();
         Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
-        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseSuits::noBust);
+        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
         Amount curves = body.hip().times(CURVES_OF_HIP);
         return body.find(Measure.VERTICAL_TRUNK)
                 .map(loop -> loop.plus(Amount.inches("to move", given.cloth().stretches() ? 0 : TO_MOVE))

@@ -115,7 +115,7 @@ final class HouseRompers {
         Body body = given.body();
         Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
         Amount usual = rise.plus(given.amount(RISE_EASE));
-        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseSuits::noBust);
+        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
         // The trunk is held as the girth is by its seams: by so much less cloth.
         Amount held = given.amount(SIDE_SEWN_IN).times(4);
         boolean gives = given.cloth().stretches();

@@ -5,7 +5,6 @@ import static brightplumb.core.rule.BodiceSettings.*;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HipSettings.*;
-import static brightplumb.core.rule.Rule.choosing;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
@@ -13,7 +12,6 @@ import static brightplumb.core.rule.SuitSettings.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Measure;
-import brightplumb.core.measure.Refusal;
 import brightplumb.core.working.Amount;
 import java.util.Map;
 
@@ -28,39 +26,7 @@ final class HouseSuits {
             "suit",
             "House",
             "Chooses the amounts from the body: as deep as the tape round the trunk asks, less a little of what the cloth gives.",
-            HouseHabits.with(Map.ofEntries(
-                    entry(NECK_WIDTH, inches(3, "A round neck, clear of the neck's base.")),
-                    entry(FRONT_NECK_DEPTH, inches(3, "To the pit of the neck, or a little below.")),
-                    entry(BACK_NECK_DEPTH, inches(1, "Behind, the neck is higher.")),
-                    entry(SHOULDER_SLOPE, inches(1, "The shoulder falls an inch from neck to end.")),
-                    entry(STRAP, inches(0, "It lies on the whole shoulder.")),
-                    entry(
-                            ARMHOLE_RULE,
-                            choosing(
-                                    given -> given.body()
-                                                    .find(Measure.ARMHOLE_GIRTH)
-                                                    .isPresent()
-                                            ? ArmholeRule.HALF_ARMHOLE
-                                            : ArmholeRule.BUST_SIXTH,
-                                    "Half the tape round the arm, where it was taken.")),
-                    entry(ARMHOLE_FROM, chosen(ArmholeFrom.SLOPE, "The arm hangs from the end of the shoulder.")),
-                    entry(ARMHOLE_SHALLOWER, inches(0.5, "Without a sleeve a deeper armhole gapes.")),
-                    entry(ARMHOLE_HOLLOW_FRONT, inches(0.5, "The arm moves forward.")),
-                    entry(
-                            ARMHOLE_HOLLOW_BACK,
-                            worked(
-                                    given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
-                                    "Straight behind; in cloth that stretches both are hollowed alike.")),
-                    entry(
-                            BUST_EASE,
-                            worked(
-                                    given -> HouseHabits.ease(
-                                            given,
-                                            given.body()
-                                                    .find(Measure.BUST_GIRTH)
-                                                    .orElseThrow(HouseSuits::noBust),
-                                            2),
-                                    "Two inches to breathe in woven cloth; cloth that stretches is cut smaller instead.")),
+            HouseBodices.with(Map.ofEntries(
                     entry(
                             HIP_EASE,
                             worked(
@@ -111,17 +77,12 @@ final class HouseSuits {
         return worked(given -> Amount.ratio("share", share), why);
     }
 
-    static Refusal noBust() {
-        return new Refusal(
-                "measures.bustGirth", "Bust is needed: what hangs from the shoulder cannot be drafted without it");
-    }
-
     /** So deep that front and back together are the tape round the trunk as it is cut; by the rise where it was not taken. */
     private static Amount crotchLine(Given given) {
         Body body = given.body();
         Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
         Amount smaller = given.amount(NEGATIVE_EASE).over(2);
-        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseSuits::noBust);
+        Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
         return body.find(Measure.VERTICAL_TRUNK)
                 .map(loop -> loop.minus(loop.times(smaller))
                         .plus(given.amount(CROTCH_LAP))
