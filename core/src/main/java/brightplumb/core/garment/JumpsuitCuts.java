@@ -110,7 +110,7 @@ final class JumpsuitCuts {
                             entry(SIDE_ALLOWANCE, inches(1, "An inch, to let out.")),
                             entry(HEM_ALLOWANCE, inches(0.5, "Half an inch: so round a hem takes no more."))))
             .and(Parts.BODICE)
-            .made(Operations.SWEEP, Operations.ZIP, Operations.FACING)
+            .made(Operations.SWEEP, Operations.ZIP, Operations.FACING, Operations.FLAT_COLLAR)
             .in(new Cloth(0, 1500, false, false))
             .sewn(Sequence.SIDES_LAST)
             .recipe(Way.byTheRecipe(

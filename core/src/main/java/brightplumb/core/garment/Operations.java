@@ -7,6 +7,7 @@ import brightplumb.core.style.band.ShapedBand;
 import brightplumb.core.style.band.StraightBand;
 import brightplumb.core.style.binding.BiasBinding;
 import brightplumb.core.style.binding.CrotchStrip;
+import brightplumb.core.style.collar.FlatCollar;
 import brightplumb.core.style.drawn.Belt;
 import brightplumb.core.style.drawn.Casing;
 import brightplumb.core.style.drawn.Drawcord;
@@ -65,6 +66,7 @@ final class Operations {
     static final Operation CROTCH_STRIP = new CrotchStrip();
     static final Operation SLEEVE = new Sleeve();
     static final Operation FUNNEL = new Funnel();
+    static final Operation FLAT_COLLAR = new FlatCollar();
     static final Operation THUMB_OPENING = new ThumbOpening();
 
     static final List<Operation> ALL = List.of(
@@ -97,6 +99,7 @@ final class Operations {
             CROTCH_STRIP,
             SLEEVE,
             FUNNEL,
+            FLAT_COLLAR,
             THUMB_OPENING);
 
     private Operations() {}

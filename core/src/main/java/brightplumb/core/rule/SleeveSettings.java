@@ -31,5 +31,9 @@ public final class SleeveSettings {
     public static final Setting FUNNEL_HEIGHT =
             Setting.length("funnelHeight", "Funnel height, finished", Zone.SHOULDER, "Funnel high", 10, 150);
 
+    /** How wide a flat collar lies, finished. */
+    public static final Setting COLLAR_WIDTH =
+            Setting.length("collarWidth", "Collar width", Zone.SHOULDER, "Collar wide", 20, 120);
+
     private SleeveSettings() {}
 }

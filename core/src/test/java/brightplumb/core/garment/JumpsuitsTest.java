@@ -11,6 +11,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Mark;
@@ -220,5 +221,20 @@ class JumpsuitsTest {
                 DraftRequest.of("sleeved-playsuit", "bench", Sheet.ofMillimetres(her()), Map.of(), null));
         assertThat(fact(bench, "crotch.depth")).isCloseTo((38.5 / 4 + 1.5) * INCH, within(1e-6));
         assertThat(check(bench, "trunk.length").verdict()).isEqualTo(Verdict.OFF);
+    }
+
+    @Test
+    void a_flat_collar_is_the_front_neckline_traced_two_outer_and_two_under() {
+        Drafted sweep = drafted("sweep-jumpsuit", Map.of());
+        Piece collar = piece(sweep.draft(), "collar");
+        assertThat(collar.top().length()).isCloseTo(length(sweep, "front", EdgeRole.NECK), within(1e-6));
+        assertThat(collar.copies()).isEqualTo(new Copies.Pairs(2));
+        assertThat(collar.marks()).extracting(Mark::text).contains("centre front", "shoulder");
+        assertThat(drafted("sweep-jumpsuit", Map.of(), "flat-collar").draft().pieces())
+                .noneMatch(p -> p.panel().equals("collar"));
+        assertThatThrownBy(() -> drafted("sweep-jumpsuit", Map.of("collarWidth", 118.0)))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults().get(0).field()).isEqualTo("settings.collarWidth"));
     }
 }

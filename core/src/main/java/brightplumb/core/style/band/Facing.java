@@ -5,7 +5,6 @@ import static brightplumb.core.rule.ScoopSettings.FACING_HEIGHT;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
-import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
@@ -21,6 +20,7 @@ import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.neck.OnShoulder;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
@@ -42,9 +42,6 @@ public final class Facing implements Operation {
 
     /** The seams along the edges it lies inside. */
     private static final Set<String> ALONG = Set.of("facing.waist", "facing.neck", "facing.armhole");
-
-    /** So much of the shoulder is left beyond a facing, mm. */
-    private static final double LEFT = 12;
 
     @Override
     public String id() {
@@ -115,28 +112,14 @@ public final class Facing implements Operation {
         Pattern pattern = before.pattern();
         for (EdgeRole role : faced(before)) {
             List<Piece> panels = bare(before, role);
-            pattern = faced(pattern, panels, role, Math.min(deep, onShoulder(panels, role, table)), table);
+            pattern = faced(
+                    pattern,
+                    panels,
+                    role,
+                    role.equals(EdgeRole.WAIST) ? deep : OnShoulder.deep(panels, FACING_HEIGHT, "facing", table),
+                    table);
         }
         return table.finished(pattern);
-    }
-
-    /** How deep a facing finds room on the shoulder, mm; a hand's depth is not made less in silence. */
-    private static double onShoulder(List<Piece> panels, EdgeRole role, Table table) {
-        if (role.equals(EdgeRole.WAIST) || table.set().byHand(FACING_HEIGHT)) {
-            return Double.POSITIVE_INFINITY;
-        }
-        double room = panels.stream()
-                        .mapToDouble(p -> p.require(EdgeRole.SHOULDER).length())
-                        .min()
-                        .orElseThrow()
-                - LEFT;
-        if (room < table.set(FACING_HEIGHT).value()) {
-            table.paper()
-                    .notice(Notice.of(
-                            "facing-narrower",
-                            "On so short a shoulder the facing is cut less deep, so that it ends inside it."));
-        }
-        return room;
     }
 
     /** The pattern with facings along one role's edges. */
@@ -215,6 +198,6 @@ public final class Facing implements Operation {
                                 .sewing(on)
                                 .looking(deep)
                                 .with("understitched")
-                                .after("facing.made", "shoulder"));
+                                .after("facing.made", "shoulder", "collar"));
     }
 }

@@ -1,0 +1,192 @@
+package brightplumb.core.style.collar;
+
+import static brightplumb.core.rule.SleeveSettings.COLLAR_WIDTH;
+
+import brightplumb.core.geometry.Cubic;
+import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Drawn;
+import brightplumb.core.pattern.Copies;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Strip;
+import brightplumb.core.pattern.Surgery;
+import brightplumb.core.rule.Rule;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.style.neck.OnShoulder;
+import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.Rank;
+import brightplumb.core.table.Table;
+import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A flat collar on the front neckline alone: the neckline traced from the centre to the shoulder and as wide all along, rounded at the centre
+ * front. Two outer and two under pieces, caught between neck and facing. Common practice, no source.
+ */
+public final class FlatCollar implements Operation {
+
+    private static final PieceId COLLAR = PieceId.of("collar");
+
+    /** Its edge all round the outside, where outer and under are sewn to each other. */
+    private static final EdgeRole ROUND = new EdgeRole("round", "outer edge");
+
+    /** How much of its width the corner at the centre front is rounded off by. */
+    private static final double ROUNDED = 0.6;
+
+    @Override
+    public String id() {
+        return "flat-collar";
+    }
+
+    @Override
+    public String title() {
+        return "Flat collar";
+    }
+
+    @Override
+    public String place() {
+        return "neck";
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.TOP;
+    }
+
+    @Override
+    public List<Setting> reads() {
+        return List.of(COLLAR_WIDTH);
+    }
+
+    @Override
+    public Map<Setting, Rule> asks() {
+        return Map.of(COLLAR_WIDTH, Rule.inches(3, "Three inches wide, lying flat on the shoulder."));
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return !fronts(before).isEmpty();
+    }
+
+    /** The one front that hangs from the shoulder, where its neck is not bound already. */
+    private static List<Piece> fronts(Draft draft) {
+        List<Piece> fronts = draft.with(EdgeRole.NECK).stream()
+                .filter(p -> p.layer() == Layer.SHELL && p.panel().equals("front"))
+                .filter(p -> draft.joins().stream()
+                        .filter(j -> j.kind() == Join.Kind.BOUND || j.seam().equals("funnel"))
+                        .flatMap(j -> j.layers().stream())
+                        .flatMap(run -> run.stretches().stream())
+                        .noneMatch(s -> s.on(p.id(), p.require(EdgeRole.NECK))))
+                .toList();
+        return fronts.size() == 1 ? fronts : List.of();
+    }
+
+    @Override
+    public Draft on(Draft before, Table table) {
+        Piece front = fronts(before).get(0).ending(EdgeRole.NECK, End.SEWN);
+        double width = OnShoulder.deep(List.of(front), COLLAR_WIDTH, "collar", table);
+        table.step(
+                "collar.width",
+                "Collar wide",
+                table.set(COLLAR_WIDTH).atMost(Amount.found("the shoulder", width)),
+                table.set().why(COLLAR_WIDTH));
+        Strip strip = Strip.off(front, EdgeRole.NECK, width)
+                .orElseThrow(() -> new Refusal(
+                        "settings." + COLLAR_WIDTH.key(),
+                        "So wide a collar reaches past the end of the shoulder; make it narrower"));
+        Piece collar = collar(strip.parts().get(0), width);
+        table.paper().draw(COLLAR.toString(), Drawn.Role.OUTLINE, "", collar.sewLine());
+        table.step(
+                Amount.found("measured along the neckline", collar.top().length())
+                        .named("collar.length", "collar length"),
+                "Collar long, where it is sewn on",
+                "Traced from the front neckline, centre to shoulder: laid back on it, both end together.");
+        Piece fusing = Surgery.traced(collar, PieceId.of(COLLAR.name() + Pattern.FUSING), "Collar fusing", Layer.FUSING)
+                .withCopies(new Copies.Pairs(1));
+        Join on = Join.sewn("collar", EdgeRole.NECK, front, collar);
+        Pattern pattern = before.pattern()
+                .instead(front)
+                .with(List.of(collar, fusing))
+                .joined(List.of(on, Join.mirrored("collar.round", ROUND, collar)));
+        return table.finished(pattern);
+    }
+
+    /** The strip along the neckline with its corner at the centre front rounded, both ends named: they get swapped. */
+    private static Piece collar(Piece strip, double width) {
+        List<Edge> edges = strip.edges();
+        List<Segment> neck = edges.get(0).run();
+        double corner = ROUNDED * width;
+        List<Segment> outer = edges.get(2).run();
+        List<Segment> kept = Curves.cutAt(outer, Curves.length(outer) - corner).get(0);
+        List<Segment> up = Curves.cutAt(edges.get(3).run(), corner).get(1);
+        Point from = kept.get(kept.size() - 1).to();
+        Point at = outer.get(outer.size() - 1).to();
+        List<Segment> round = new ArrayList<>(edges.get(1).run());
+        round.addAll(kept);
+        round.add(Cubic.parabola(from, at, up.get(0).from()));
+        round.addAll(up);
+        Curves.Along middle = Curves.along(neck, Curves.length(neck) / 2);
+        Point in = middle.direction().turned();
+        return Piece.of(
+                        COLLAR,
+                        "Collar",
+                        "collar",
+                        List.of(Edge.of(EdgeRole.NECK, neck), Edge.of(ROUND, round)),
+                        new Line(
+                                middle.at().plus(in.times(width * 0.2)),
+                                middle.at().plus(in.times(width * 0.8))),
+                        new Copies.Pairs(2),
+                        OnBody.NOWHERE)
+                .withMarks(List.of(
+                        end(neck.get(0).from(), neck.get(0).direction(0), "centre front"),
+                        end(
+                                neck.get(neck.size() - 1).to(),
+                                neck.get(neck.size() - 1).direction(1),
+                                "shoulder")));
+    }
+
+    private static Mark end(Point at, Point along, String text) {
+        return new Mark(Mark.Kind.NOTCH, at, along.turned().times(-1), text.equals("shoulder") ? 2 : 1, text);
+    }
+
+    @Override
+    public List<MakingStep> making(Draft after, Settings set) {
+        return List.of(
+                MakingStep.of(
+                                "collar.made",
+                                "Collar, by itself",
+                                Work.BAND,
+                                "Outer to under, right sides together, round the outside; clip, turn and press. Make both, and lay them on the neckline: centre front to centre front, for they get swapped.")
+                        .sewing("collar.round")
+                        .taking("fusing")
+                        .looking(List.of(
+                                Figure.mm("wide", set.amount(COLLAR_WIDTH).value())))
+                        .after("mark", "fuse"),
+                MakingStep.of(
+                                "collar",
+                                "Collar on",
+                                Work.BAND,
+                                "Baste it to the right side of the front neckline, from the centre front to the shoulder; the facing catches it.")
+                        .sewing("collar")
+                        .after("collar.made", "shoulder"));
+    }
+}

@@ -1,0 +1,2 @@
+/** What lies on the shoulders round a neck. */
+package brightplumb.core.style.collar;
