@@ -237,4 +237,40 @@ class JumpsuitsTest {
                         Refusal.class,
                         r -> assertThat(r.faults().get(0).field()).isEqualTo("settings.collarWidth"));
     }
+
+    /** A shoulder of four inches bears no facing of three and a half: it is cut less deep and told; a hand's depth is refused at its field. */
+    @Test
+    void on_a_short_shoulder_a_facing_is_cut_less_deep_but_a_hands_depth_is_not_made_less_in_silence() {
+        Map<Measure, Double> narrow = her();
+        narrow.put(SHOULDER_WIDTH, 12.5 * INCH);
+        Drafted playsuit = Drafting.draft(
+                DraftRequest.of("sleeved-playsuit", "house", Sheet.ofMillimetres(narrow), Map.of(), null));
+        assertThat(playsuit.draft().notices()).extracting(n -> n.id()).contains("facing-narrower");
+        assertThat(drafted("sleeved-playsuit", Map.of()).draft().notices())
+                .extracting(n -> n.id())
+                .doesNotContain("facing-narrower");
+        assertThatThrownBy(() -> Drafting.draft(DraftRequest.of(
+                        "sleeved-playsuit", "house", Sheet.ofMillimetres(narrow), Map.of("facingHeight", 115.0), null)))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        r -> assertThat(r.faults().get(0).field()).isEqualTo("settings.facingHeight"));
+    }
+
+    /** Walked on the outlines with a library of its own: front and back side, and both inseams, are one length. */
+    @ParameterizedTest
+    @CsvSource({"sleeved-playsuit, SIDE", "sleeved-playsuit, INSEAM", "sweep-jumpsuit, SIDE", "sweep-jumpsuit, INSEAM"})
+    void seams_of_front_and_back_are_one_length_as_walked(String cut, String seam) {
+        EdgeRole role = seam.equals("SIDE") ? EdgeRole.SIDE : EdgeRole.INSEAM;
+        Drafted drafted = drafted(cut, Map.of());
+        assertThat(walked(drafted, "front", role)).isCloseTo(walked(drafted, "back", role), within(0.05));
+    }
+
+    private static double walked(Drafted drafted, String panel, EdgeRole role) {
+        Coordinate[] places = Curves.flattened(
+                        piece(drafted.draft(), panel).require(role).run(), 400)
+                .stream()
+                .map(p -> new Coordinate(p.x(), p.y()))
+                .toArray(Coordinate[]::new);
+        return new GeometryFactory().createLineString(places).getLength();
+    }
 }
