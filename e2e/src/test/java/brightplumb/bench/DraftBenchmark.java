@@ -9,8 +9,6 @@ import brightplumb.core.garment.Rivals;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.measure.Measure;
-import brightplumb.core.measure.Sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -69,16 +67,9 @@ public class DraftBenchmark {
 
     @org.openjdk.jmh.annotations.Setup
     public void request() {
-        Sheet body = Sheet.ofMillimetres(Map.of(
-                Measure.WAIST_GIRTH, 711.2,
-                Measure.HIP_GIRTH, 965.2,
-                Measure.HIP_DEPTH, 203.2,
-                Measure.BODY_RISE, 266.7,
-                Measure.CROTCH_LENGTH, 692.7,
-                Measure.OUTSIDE_LEG, 1028.7));
         String[] names = cutAndWay.split(" ");
-        request = DraftRequest.of(names[0], names[1], body, Map.of(), null);
-        bare = DraftRequest.of(names[0], names[1], body, Map.of(), null, MadeWith.NOTHING);
+        request = DraftRequest.of(names[0], names[1], Measured.BODY, Map.of(), null);
+        bare = DraftRequest.of(names[0], names[1], Measured.BODY, Map.of(), null, MadeWith.NOTHING);
         outlines = Drafting.draft(request).pieces().stream()
                 .map(p -> polygon(p.piece().sewLine()))
                 .toList();

@@ -18,8 +18,11 @@ import java.util.Optional;
 /** Garments laid on one cloth, and what would save cloth. */
 public final class Lays {
 
-    /** A search ends after so many lays: as many as two seconds hold for one garment, and twenty for ten. Measured, not reckoned. */
-    private static final int WORK = 12_000;
+    /**
+     * A try takes as the square of the pieces, and every garment brings time of its own: so many tries of a lay of one piece for each garment.
+     * Two seconds hold them for one garment, twenty for ten. Measured, not reckoned.
+     */
+    private static final int WORK = 160_000;
 
     private static final int LEAST_TRIES = 120;
     private static final int MOST_TRIES = 1500;
@@ -107,12 +110,8 @@ public final class Lays {
      */
     public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked) {
         List<Bundle> bundles = bundles(garments, asked);
-        int pieces = bundles.stream()
-                .mapToInt(b ->
-                        b.copies() * b.pieces().stream().mapToInt(CutPiece::cut).sum())
-                .sum();
         return Lay.of(
-                bundles, ground(cloth, asked), cloth.oneWay(), asked.tries().orElseGet(() -> tries(pieces)));
+                bundles, ground(cloth, asked), cloth.oneWay(), asked.tries().orElseGet(() -> tries(bundles)));
     }
 
     /**
@@ -136,8 +135,13 @@ public final class Lays {
                 .toList();
     }
 
-    private static int tries(int pieces) {
-        return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, WORK / Math.max(1, pieces)));
+    private static int tries(List<Bundle> bundles) {
+        int garments = bundles.stream().mapToInt(Bundle::copies).sum();
+        int pieces = bundles.stream()
+                .mapToInt(b ->
+                        b.copies() * b.pieces().stream().mapToInt(CutPiece::cut).sum())
+                .sum();
+        return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, WORK * garments / Math.max(1, pieces * pieces)));
     }
 
     private static List<CutPiece> pieces(Drafted drafted, Asked asked) {

@@ -1,6 +1,7 @@
 package brightplumb.core.lay;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -75,17 +76,20 @@ final class BottomLeft {
      */
     Outcome lay(List<Item> order, Taste taste, List<Put> laid) {
         List<Put> put = new ArrayList<>(laid);
+        List<Put> along = new ArrayList<>(laid);
+        along.sort(Comparator.comparingDouble(Put::x));
         List<Item> left = new ArrayList<>();
         double length = 0;
         for (Put already : laid) {
             length = Math.max(length, already.x() + already.way().length());
         }
         for (Item item : order.subList(laid.size(), order.size())) {
-            Put best = best(item, put, length, taste);
+            Put best = best(item, along, length, taste);
             if (best == null) {
                 left.add(item);
             } else {
                 put.add(best);
+                insert(along, best);
                 length = Math.max(length, best.x() + best.way().length());
             }
         }
@@ -93,7 +97,15 @@ final class BottomLeft {
                 List.copyOf(put), Laid.of(put.stream().map(Put::placed).toList()), List.copyOf(left));
     }
 
-    private Put best(Item item, List<Put> put, double length, Taste taste) {
+    private static void insert(List<Put> along, Put one) {
+        int at = along.size();
+        while (at > 0 && along.get(at - 1).x() > one.x()) {
+            at--;
+        }
+        along.add(at, one);
+    }
+
+    private Put best(Item item, List<Put> along, double length, Taste taste) {
         Put best = null;
         double least = Double.POSITIVE_INFINITY;
         double then = Double.POSITIVE_INFINITY;
@@ -101,7 +113,7 @@ final class BottomLeft {
             int far = item.atFold() ? 0 : (int) Math.floor((ground.across() - way.width()) / Scan.ROW + 1e-6);
             int last = item.side() == Item.Side.NEAR ? 0 : far;
             for (int row = item.side() == Item.Side.FAR ? far : 0; row <= last; row++) {
-                double x = free(way, row, put, furthest(taste, least, way, length));
+                double x = free(way, row, along, furthest(taste, least, way, length));
                 if (Double.isInfinite(x)) {
                     continue;
                 }
@@ -131,8 +143,12 @@ final class BottomLeft {
         };
     }
 
-    /** The first free place along at a row; infinite where there is none up to {@code furthest}. */
-    private double free(Way way, int row, List<Put> put, double furthest) {
+    /**
+     * The first free place along at a row; infinite where there is none up to {@code furthest}.
+     *
+     * @param along what is laid, in the order of where it begins: what lies further along than a place is not asked
+     */
+    private double free(Way way, int row, List<Put> along, double furthest) {
         double x = matched(way, 0);
         boolean moved = true;
         while (moved) {
@@ -141,10 +157,15 @@ final class BottomLeft {
             if (barrier.isPresent()) {
                 x = past(noFit.between(barrier.get(), way, row), x, 0);
             }
-            for (Put other : put) {
-                x = past(noFit.between(other.way(), way, row - other.row()), x, other.x());
-                if (x > furthest + 1e-6) {
-                    return Double.POSITIVE_INFINITY;
+            for (Put other : along) {
+                if (other.x() >= x + way.length()) {
+                    break;
+                }
+                if (x < other.x() + other.way().length()) {
+                    x = past(noFit.between(other.way(), way, row - other.row()), x, other.x());
+                    if (x > furthest + 1e-6) {
+                        return Double.POSITIVE_INFINITY;
+                    }
                 }
             }
             if (x > from) {

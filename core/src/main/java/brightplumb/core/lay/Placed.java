@@ -12,6 +12,10 @@ record Placed(Item item, Way way, double x, double y) {
         return x + way.length();
     }
 
+    double reach() {
+        return y + way.width();
+    }
+
     Outline outline() {
         return way.outline().slid(x, y);
     }

@@ -43,16 +43,27 @@ final class Pushed {
     private static double room(Placed piece, List<Placed> all, boolean towardFold) {
         Outline outline = seen(piece.outline(), towardFold);
         double room = outline.left();
-        for (Placed other : all) {
-            if (other.item() == piece.item()) {
-                continue;
-            }
-            Outline there = seen(other.outline(), towardFold);
-            if (there.top() < outline.bottom() && there.bottom() > outline.top() && there.left() < outline.right()) {
-                room = Math.min(room, between(outline, there));
+        // What begins last is asked first: it leaves so little room that most of what lies before it need not be asked.
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Placed other = all.get(i);
+            if (other.item() != piece.item() && stops(other, piece, room, towardFold)) {
+                room = Math.min(room, between(outline, seen(other.outline(), towardFold)));
             }
         }
         return room < LEAST ? 0 : room;
+    }
+
+    /** Whether another could stop a piece before it has slid so far: by their boxes. */
+    private static boolean stops(Placed other, Placed piece, double room, boolean towardFold) {
+        return towardFold
+                ? other.x() < piece.end()
+                        && other.end() > piece.x()
+                        && other.y() < piece.reach()
+                        && piece.y() - other.reach() < room
+                : other.y() < piece.reach()
+                        && other.reach() > piece.y()
+                        && other.x() < piece.end()
+                        && piece.x() - other.end() < room;
     }
 
     private static Outline seen(Outline outline, boolean towardFold) {

@@ -12,14 +12,21 @@ import brightplumb.core.geometry.Rigid;
  * @param outline its cut line after that move
  * @param scan the same in rows
  * @param phase where along it the print has to match, mm from its beginning
+ * @param length how far it reaches along, mm: asked at every place that is tried, so known once
+ * @param width how far it reaches across, mm
  */
-record Way(int number, int angle, boolean flipped, Rigid move, Outline outline, Scan scan, double phase) {
+record Way(
+        int number,
+        int angle,
+        boolean flipped,
+        Rigid move,
+        Outline outline,
+        Scan scan,
+        double phase,
+        double length,
+        double width) {
 
-    double length() {
-        return outline.right();
-    }
-
-    double width() {
-        return outline.bottom();
+    Way(int number, int angle, boolean flipped, Rigid move, Outline outline, Scan scan, double phase) {
+        this(number, angle, flipped, move, outline, scan, phase, outline.right(), outline.bottom());
     }
 }
