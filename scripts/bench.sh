@@ -2,7 +2,7 @@
 
 bench() {
   local what=${1:-all}
-  case $what in all | core | lay | preview | redraw | start | print | load) ;; *) fail "there is no benchmark $what: core, lay, preview, redraw, start, print, load" ;; esac
+  case $what in all | core | pairs | lay | preview | redraw | start | print | load) ;; *) fail "there is no benchmark $what: core, pairs, lay, preview, redraw, start, print, load" ;; esac
   need_build_tools
   need_postgres
   need_chromium
@@ -18,8 +18,9 @@ bench() {
   if [ $what = core ] || [ $what = all ]; then
     bench_core
   fi
+  if [ $what = pairs ] || [ $what = all ]; then bench_pairs; fi
   if [ $what = lay ] || [ $what = all ]; then measure brightplumb.bench.LayBench; fi
-  case $what in core | start | lay) return ;; esac
+  case $what in core | pairs | start | lay) return ;; esac
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable
   PLUMB_TEST_PG_PORT=$(sed -n 4p "$CLUSTER/postmaster.pid" 2>/dev/null || as_pg sed -n 4p "$CLUSTER/postmaster.pid")
   export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD
@@ -52,8 +53,19 @@ ratios() {
     END { for (key in draft) if (yard[key] > 0) printf "  %-30s %6.0f us  %5.1f x  %4.2f x\n", key, draft[key], draft[key] / yard[key], draft[key] / bare[key] }' "$1" | sort
 }
 
+# Two drafts in turns, each pair in a machine of its own: with all pieces against the panels alone, and one-piece garments against trousers.
+bench_pairs() {
+  local pair
+  for pair in "straight-skirt house" "lined-pencil house" "slit-pencil house" "tailored-shorts house" "flap-pocket-shorts house" \
+    "box-fold-palazzo house" "box-fold-palazzo bench" "swim-bodysuit house classic-trousers house" \
+    "pull-on-romper house classic-trousers house" "sleeved-playsuit house classic-trousers house" \
+    "sweep-jumpsuit house classic-trousers house"; do
+    measure brightplumb.bench.PairsBench $pair
+  done
+}
+
 measure() {
-  (cd e2e && java -cp "target/test-classes:$(cat "$data/classpath")" "$1")
+  (cd e2e && java -cp "target/test-classes:$(cat "$data/classpath")" "$@")
 }
 
 # As a user starts: from the command to the line that says it is ready. A new cluster and demo world, then five times again.

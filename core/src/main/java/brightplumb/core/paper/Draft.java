@@ -9,8 +9,6 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -32,7 +30,7 @@ public record Draft(
 
     public Draft {
         steps = List.copyOf(steps);
-        facts = Collections.unmodifiableMap(new LinkedHashMap<>(facts));
+        facts = Kept.of(facts);
         levels = List.copyOf(levels);
         notices = List.copyOf(notices);
     }

@@ -61,8 +61,10 @@ public final class Relaid {
     }
 
     private static Join whole(Pattern before, Pattern after, Join join) {
-        List<Run> layers =
-                join.layers().stream().map(run -> whole(before, after, run)).toList();
+        List<Run> layers = new ArrayList<>();
+        for (Run run : join.layers()) {
+            layers.add(whole(before, after, run));
+        }
         return new Join(
                 join.seam(), layers, layers.get(0).length() - layers.get(1).length(), join.kind());
     }
@@ -75,10 +77,11 @@ public final class Relaid {
                 laid.addAll(edge);
                 continue;
             }
-            double all = shut(before, s).length();
-            double taken = edge.stream().mapToDouble(Stretch::length).sum();
-            laid.addAll(
-                    Math.abs(taken - all) < Tolerance.ON_LINE ? shut(after, s).stretches() : edge);
+            double off = shut(before, s).length();
+            for (Stretch taken : edge) {
+                off -= taken.length();
+            }
+            laid.addAll(Math.abs(off) < Tolerance.ON_LINE ? shut(after, s).stretches() : edge);
         }
         return new Run(laid);
     }
@@ -121,7 +124,7 @@ public final class Relaid {
     /** The notches of a join laid off again: on the first layer each stays where it is, the others get theirs at its length. */
     private static Pattern notched(Pattern pattern, Join join) {
         Run first = join.layers().get(0);
-        if (first.stretches().size() != 1) {
+        if (first.stretches().size() != 1 || !hasNotches(pattern.piece(first.piece()))) {
             return pattern;
         }
         List<Segment> line = pattern.lines(first);
@@ -145,9 +148,22 @@ public final class Relaid {
         return bare;
     }
 
+    private static boolean hasNotches(Piece piece) {
+        for (Mark mark : piece.marks()) {
+            if (mark.along() != null) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static List<Mark> notchesOn(Pattern pattern, Run run, List<Segment> lines) {
-        return pattern.piece(run.piece()).marks().stream()
-                .filter(m -> m.along() != null && Curves.near(lines, m.at(), ON_THE_SEAM))
-                .toList();
+        List<Mark> on = new ArrayList<>();
+        for (Mark mark : pattern.piece(run.piece()).marks()) {
+            if (mark.along() != null && Curves.near(lines, mark.at(), ON_THE_SEAM)) {
+                on.add(mark);
+            }
+        }
+        return on;
     }
 }

@@ -1,7 +1,6 @@
 package brightplumb.core.pattern;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -45,20 +44,29 @@ public record Run(List<Stretch> stretches) {
 
     /** As it is sewn, mm. */
     public double length() {
-        return stretches.stream().mapToDouble(Stretch::length).sum();
+        double length = 0;
+        for (Stretch s : stretches) {
+            length += s.length();
+        }
+        return length;
     }
 
     /** The same run sewn from its other end. */
     public Run reversed() {
-        List<Stretch> turned =
-                new ArrayList<>(stretches.stream().map(Stretch::reversed).toList());
-        Collections.reverse(turned);
+        List<Stretch> turned = new ArrayList<>(stretches.size());
+        for (int i = stretches.size() - 1; i >= 0; i--) {
+            turned.add(stretches.get(i).reversed());
+        }
         return new Run(turned);
     }
 
     /** The same run on one copy of its pieces. */
     public Run of(Hand copy) {
-        return new Run(stretches.stream().map(s -> s.of(copy)).toList());
+        List<Stretch> of = new ArrayList<>(stretches.size());
+        for (Stretch s : stretches) {
+            of.add(s.of(copy));
+        }
+        return new Run(of);
     }
 
     /** This run and then another. */
