@@ -6,12 +6,18 @@ import { frontView, type Girths, LEVEL_AT, sideView } from './figure';
 const SHOWN = ['bust', 'waist', 'hip', 'thigh', 'knee', 'ankle'] as const;
 const DEFAULT_STATURE = 1650;
 
-/** Measures that run down from the waist, and where they end. */
-const DEPTHS: Record<string, string> = {
-  hipDepth: 'hip',
-  bodyRise: 'crotch',
-  kneeDepth: 'knee',
-  outsideLeg: 'ankle',
+/** Measures that run down, from where to where. */
+const DEPTHS: Record<string, { from: string; to: string }> = {
+  hipDepth: { from: 'waist', to: 'hip' },
+  bodyRise: { from: 'waist', to: 'crotch' },
+  kneeDepth: { from: 'waist', to: 'knee' },
+  outsideLeg: { from: 'waist', to: 'ankle' },
+  shoulderToBust: { from: 'shoulder', to: 'bust' },
+  shoulderToWaist: { from: 'shoulder', to: 'waist' },
+  shoulderToHip: { from: 'shoulder', to: 'hip' },
+  shoulderToKnee: { from: 'shoulder', to: 'knee' },
+  shoulderToFloor: { from: 'shoulder', to: 'floor' },
+  waistToFloor: { from: 'waist', to: 'floor' },
 };
 
 /** She stands as wide as her girths, front and side; the measure in hand lights its level. */
@@ -33,6 +39,7 @@ export function Figure(props: { values: Record<string, number>; held: Measure | 
   const front = useMemo(() => frontView(girths, stature), [girths, stature]);
   const side = useMemo(() => sideView(girths, stature), [girths, stature]);
   const y = (level: string) => (LEVEL_AT[level] ?? 0) * stature;
+  const depth = held ? DEPTHS[held.key] : undefined;
   const heldValue = held ? values[held.key] : undefined;
   const views = [
     { id: 'front', x: 430, drawing: front, right: true },
@@ -74,11 +81,11 @@ export function Figure(props: { values: Record<string, number>; held: Measure | 
               </g>
             );
           })}
-          {held && DEPTHS[held.key] && (
+          {depth && (
             <Depth
               x={right ? drawing.half(LEVEL_AT.hip as number).from - 60 : drawing.half(LEVEL_AT.hip as number).to + 70}
-              from={y('waist')}
-              to={y(DEPTHS[held.key] as string)}
+              from={y(depth.from)}
+              to={y(depth.to)}
               text={heldValue !== undefined ? unit.write(heldValue) : ''}
               left={right}
             />

@@ -139,4 +139,5 @@ export const LEVEL_AT: Record<string, number> = {
   thigh: 0.555,
   knee: shape.levels.knee,
   ankle: shape.levels.ankle,
+  floor: 1,
 };

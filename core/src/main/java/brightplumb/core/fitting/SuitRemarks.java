@@ -67,7 +67,6 @@ public final class SuitRemarks {
                     "Hollow the front leg curve a quarter inch",
                     worn -> worn.moved(LEG_HOLLOW, 0.25)));
 
-    /** What a fitting says of rompers. */
     /** Of a garment in one from the shoulder to legs with a fork. */
     public static final List<Remark> OVER_LEGS = List.of(
             new Remark(
@@ -103,6 +102,7 @@ public final class SuitRemarks {
                     "Extend the back half an inch",
                     worn -> worn.moved(BACK_EXTENSION, 0.5)));
 
+    /** What a fitting says of rompers. */
     public static final List<Remark> ROMPER = List.of(
             new Remark(
                     "romper-armhole-gapes",

@@ -18,6 +18,7 @@ import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
 import static brightplumb.core.rule.BodiceSettings.BODICE_WAY;
 import static brightplumb.core.rule.BodiceSettings.FRONT_NECK_DEPTH;
 import static brightplumb.core.rule.BodiceSettings.NECK_WIDTH;
+import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 import static brightplumb.core.rule.CrotchSettings.BACK_EXTENSION;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.CrotchSettings.FORK_DROP;
@@ -32,6 +33,8 @@ import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.ScoopSettings.FACING_HEIGHT;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_ACROSS;
+import static brightplumb.core.rule.ScoopSettings.SCOOP_DOWN;
 import static brightplumb.core.rule.SleeveSettings.SLEEVE_LONG;
 import static brightplumb.core.rule.SleeveSettings.SLEEVE_OPENING;
 import static java.util.Map.entry;
@@ -118,8 +121,49 @@ final class JumpsuitCuts {
                     "By quarters, a quarter of the hip and three and a half inches deep; the hem rides up by what the dart takes.",
                     SWEEP_AMOUNTS));
 
+    private static final Map<Setting, Rule> PEPLUM_AMOUNTS = Map.of(
+            BODICE_WAY,
+            chosen(BodiceWay.BENCH, "The armhole is laid off from the level line."),
+            HEM,
+            worked(
+                    given -> given.body()
+                            .find(Measure.ANKLE_GIRTH)
+                            .orElseThrow()
+                            .times(1.25)
+                            .plus(Amount.inches("back wider", 2))
+                            .atMost(given.amount(KNEE).minus(Amount.inches("tapers on", 1.5))),
+                    "A quarter more than the ankle, to pass the heel; the back two inches wider, and still narrower than the knee."));
+
+    private static final Cut PEPLUM = Cut.of(
+                    "peplum-jumpsuit",
+                    "Peplum jumpsuit",
+                    "Legs and a lined bodice, seamed at the waist; an elastic top edge off the shoulder with a circle peplum, a long zip behind.",
+                    Group.ONE_PIECE,
+                    Parts.LEGS_BELOW,
+                    "house",
+                    with(LegCuts.LONG, Measure.BUST_SPAN, Measure.TOP_EDGE_GIRTH),
+                    Map.ofEntries(
+                            entry(
+                                    HIP_EASE,
+                                    inches(2.5, "Two and a half inches: it is sat in without a waist that gives.")),
+                            entry(ZIP_LENGTH, inches(8.5, "Eight and a half inches into the legs.")),
+                            entry(
+                                    SCOOP_ACROSS,
+                                    Rule.inProportion(Amount.byHabit(1.5), "An inch and a half in from the side.")),
+                            entry(SCOOP_DOWN, Rule.inProportion(Amount.byHabit(7), "Seven inches down the hip curve.")),
+                            entry(HEM_ALLOWANCE, inches(2, "Two inches turned."))))
+            .and(Parts.BODICE_ABOVE)
+            .made(Operations.ZIP, Operations.PEPLUM, Operations.BODICE_LINING, Operations.SCOOP_POCKET)
+            .sewn(Sequence.LEG_FIRST)
+            .recipe(Way.byTheRecipe(
+                            Ways.of(Ways.LEGS, "sixteenth"),
+                            "The fork a quarter of the hip quarter, the back two inches more; thigh, knee and hem by the tape.",
+                            PEPLUM_AMOUNTS)
+                    .finding(FORK_DROP));
+
     static final List<Cut> ALL = List.of(
             SWEEP,
+            PEPLUM,
             Cut.of(
                             "sleeved-playsuit",
                             "Sleeved playsuit",

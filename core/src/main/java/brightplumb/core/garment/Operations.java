@@ -16,6 +16,7 @@ import brightplumb.core.style.fold.BoxFold;
 import brightplumb.core.style.fold.KickFold;
 import brightplumb.core.style.hem.HemTrim;
 import brightplumb.core.style.hem.TurnUp;
+import brightplumb.core.style.lining.BodiceLining;
 import brightplumb.core.style.lining.Lining;
 import brightplumb.core.style.neck.Funnel;
 import brightplumb.core.style.neck.ThumbOpening;
@@ -23,6 +24,7 @@ import brightplumb.core.style.opening.FalseFly;
 import brightplumb.core.style.opening.Fly;
 import brightplumb.core.style.opening.Slit;
 import brightplumb.core.style.opening.Zip;
+import brightplumb.core.style.peplum.Peplum;
 import brightplumb.core.style.pocket.InSeamPocket;
 import brightplumb.core.style.pocket.PatchPocket;
 import brightplumb.core.style.pocket.ScoopPocket;
@@ -68,6 +70,8 @@ final class Operations {
     static final Operation FUNNEL = new Funnel();
     static final Operation FLAT_COLLAR = new FlatCollar();
     static final Operation THUMB_OPENING = new ThumbOpening();
+    static final Operation PEPLUM = new Peplum();
+    static final Operation BODICE_LINING = new BodiceLining();
 
     static final List<Operation> ALL = List.of(
             SWEEP,
@@ -100,7 +104,9 @@ final class Operations {
             SLEEVE,
             FUNNEL,
             FLAT_COLLAR,
-            THUMB_OPENING);
+            THUMB_OPENING,
+            PEPLUM,
+            BODICE_LINING);
 
     private Operations() {}
 }

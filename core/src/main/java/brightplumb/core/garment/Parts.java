@@ -1,14 +1,17 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.block.bodice.Bodice;
+import brightplumb.core.block.bodice.BodiceAbove;
 import brightplumb.core.block.leg.Legs;
 import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.block.suit.Bodysuit;
 import brightplumb.core.block.suit.Romper;
+import brightplumb.core.fitting.BodiceRemarks;
 import brightplumb.core.fitting.LegRemarks;
 import brightplumb.core.fitting.SkirtRemarks;
 import brightplumb.core.fitting.SuitRemarks;
 import brightplumb.core.rule.Ways;
+import brightplumb.core.truing.BodiceChecks;
 import brightplumb.core.truing.LegChecks;
 import brightplumb.core.truing.SkirtChecks;
 import brightplumb.core.truing.SuitChecks;
@@ -30,6 +33,10 @@ final class Parts {
 
     /** A bodice that runs on from legs. */
     static final Part BODICE = new Part("bodice", new Bodice(), List.of(), SuitChecks.OVER_LEGS, SuitRemarks.OVER_LEGS);
+
+    /** A bodice without shoulders, sewn to legs at the waist. */
+    static final Part BODICE_ABOVE =
+            new Part("bodice", new BodiceAbove(), List.of(), BodiceChecks.SEWN_ON, BodiceRemarks.SEWN_ON);
 
     private Parts() {}
 }

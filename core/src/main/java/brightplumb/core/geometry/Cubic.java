@@ -35,6 +35,18 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
         return new Cubic(from, from.toward(corner, 2.0 / 3), to.toward(corner, 2.0 / 3), to);
     }
 
+    /**
+     * The way round a place from one of its circle's to another, toward where a quarter turn takes the one.
+     *
+     * @param angle between the two, radians; up to a quarter of a circle it is within 0.03 % of the radius, up to an eighth within 0.0005 %
+     */
+    public static Cubic arc(Point about, Point from, Point to, double angle) {
+        double handle = 4.0 / 3 * Math.tan(angle / 4) * about.distance(to);
+        Point leaving = from.minus(about).unit().turned();
+        Point arriving = to.minus(about).unit().turned();
+        return new Cubic(from, from.plus(leaving.times(handle)), to.minus(arriving.times(handle)), to);
+    }
+
     /** A curve that leaves and arrives in given directions, both handles the same share of the distance between its ends. */
     public static Cubic leaving(Point from, Point leave, Point arrive, Point to, double share) {
         double handle = from.distance(to) * share;

@@ -84,6 +84,24 @@ public enum Measure {
             ALONG,
             "hip",
             "From the neck end of the shoulder down to the level of the hip tape."),
+    SHOULDER_TO_KNEE(
+            "shoulderToKnee",
+            "Shoulder to knee",
+            ALONG,
+            "knee",
+            "From the neck end of the shoulder over the bust and straight down to the middle of the knee."),
+    SHOULDER_TO_FLOOR(
+            "shoulderToFloor",
+            "Shoulder to floor",
+            ALONG,
+            "ankle",
+            "From the neck end of the shoulder over the bust and straight down to the floor, in the shoes it is worn with."),
+    TOP_EDGE_GIRTH(
+            "topEdgeGirth",
+            "Round the top edge",
+            ROUND,
+            "bust",
+            "Round body and both arms, arms hanging, where an edge off the shoulder will sit."),
     ARMHOLE_GIRTH("armholeGirth", "Armhole", ROUND, "shoulder", "Round the arm over the shoulder end, arm relaxed."),
     NECK_GIRTH("neckGirth", "Neck", ROUND, "shoulder", "Round the base of the neck."),
     HEAD_GIRTH("headGirth", "Head", ROUND, "head", "Round the brow and the back of the head."),
@@ -196,7 +214,13 @@ public enum Measure {
             case WAIST_GIRTH, HIP_GIRTH, BUST_GIRTH -> 200;
             case STATURE -> 400;
             case FRONT_HIP_ARC, BACK_HIP_ARC, CROTCH_LENGTH, VERTICAL_TRUNK -> 100;
-            case OUTSIDE_LEG, INSIDE_LEG, KNEE_DEPTH, WAIST_TO_FLOOR -> 100;
+            case OUTSIDE_LEG,
+                    INSIDE_LEG,
+                    KNEE_DEPTH,
+                    WAIST_TO_FLOOR,
+                    SHOULDER_TO_KNEE,
+                    SHOULDER_TO_FLOOR,
+                    TOP_EDGE_GIRTH -> 100;
             default -> run == ROUND ? 60 : 45;
         };
     }

@@ -36,6 +36,20 @@ public final class BodicesOverLegs {
             BodicesOverLegs::depth,
             "No waist gives when she sits, so the crotch is deeper: by what the tape round the trunk asks, an inch and a half to five below the rise.");
 
+    /** Of a top without shoulders. */
+    public static final Map<Setting, Rule> TOP = Map.of(
+            TopSettings.TOP_KIND,
+            choosing(
+                    given -> given.body().find(Measure.TOP_EDGE_GIRTH).isPresent() ? TopKind.OVER_ARMS : TopKind.CLOSED,
+                    "Over both arms where the tape was taken round them, else round the body."),
+            TopSettings.TOP_LEVEL,
+            Rule.inches(5, "Five inches below the shoulder."));
+
+    /** The same where legs are sewn to a bodice: the back may rise at the waist, and what it rises the crotch need not be deeper. */
+    public static final Rule DEPTH_BELOW_A_SEAM = worked(
+            BodicesOverLegs::depthBelowASeam,
+            "The waist is sewn and does not give when she sits: the crotch is deeper by what the tape round the trunk asks, beside what the back rises.");
+
     private BodicesOverLegs() {}
 
     private static Map<Setting, Rule> rules() {
@@ -54,6 +68,21 @@ public final class BodicesOverLegs {
     }
 
     private static Amount depth(Given given) {
+        return depth(given, LEAST_DEEPER, Amount.inches("nothing rises", 0));
+    }
+
+    private static Amount depthBelowASeam(Given given) {
+        return depth(
+                given,
+                0,
+                given.settings().asked(WaistSettings.BACK_RISE).orElseGet(() -> Amount.inches("nothing rises", 0)));
+    }
+
+    /**
+     * @param least inches below the rise, at least
+     * @param rises what the back rises at the waist
+     */
+    private static Amount depth(Given given, double least, Amount rises) {
         Body body = given.body();
         Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
         Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
@@ -62,9 +91,11 @@ public final class BodicesOverLegs {
                 .map(loop -> loop.plus(Amount.inches("to move", given.cloth().stretches() ? 0 : TO_MOVE))
                         .minus(down.times(2))
                         .minus(curves)
+                        .minus(rises)
                         .over(2)
-                        .atLeast(rise.plus(Amount.inches("least deeper", LEAST_DEEPER)))
+                        .atLeast(rise.plus(Amount.inches("least deeper", least)))
                         .atMost(rise.plus(Amount.inches("most deeper", MOST_DEEPER))))
-                .orElseGet(() -> rise.plus(Amount.inches("deeper than the rise", 3)));
+                .orElseGet(() ->
+                        rise.plus(Amount.inches("deeper than the rise", 3)).minus(rises.over(2)));
     }
 }

@@ -209,6 +209,16 @@ public final class Body {
                     SHOULDER_TO_BUST,
                     "0.62 × shoulder to waist",
                     () -> require(SHOULDER_TO_WAIST).times(0.62));
+            guessMissing(
+                    SHOULDER_TO_KNEE,
+                    "shoulder to waist + waist to knee",
+                    () -> require(SHOULDER_TO_WAIST).plus(require(KNEE_DEPTH)));
+            if (taken.containsKey(WAIST_TO_FLOOR)) {
+                guessMissing(
+                        SHOULDER_TO_FLOOR,
+                        "shoulder to waist + waist to floor",
+                        () -> require(SHOULDER_TO_WAIST).plus(require(WAIST_TO_FLOOR)));
+            }
         }
         guessMissing(STATURE, "165 cm for everyone", () -> Amount.length("usual height", Length.cm(165)));
     }

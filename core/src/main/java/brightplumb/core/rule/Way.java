@@ -43,6 +43,13 @@ public record Way(
         return new Way(id, part, title, why, rules, asks, true);
     }
 
+    /** The same way where nobody says an amount: the draft finds it. */
+    public Way finding(Setting setting) {
+        Map<Setting, Rule> left = new HashMap<>(rules);
+        left.remove(setting);
+        return new Way(id, part, title, why, left, asks, framed);
+    }
+
     /** A recipe's own amounts, on the ground of the way it begins from. */
     public static Way byTheRecipe(Way ground, String why, Map<Setting, Rule> amounts) {
         Way way = like(ground, BENCH, "By the recipe", why, amounts);

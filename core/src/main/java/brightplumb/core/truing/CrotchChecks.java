@@ -92,6 +92,7 @@ final class CrotchChecks {
     private record Deeper(double least, double most, double usual, String said, String tooHigh, String remedy) {
 
         private static final String LAID = "Lay the crotch line three quarters of an inch below the rise";
+        private static final String BELOW_A_SEAM = "Lay the crotch line two inches below the rise";
         private static final String AS_DEEP = "The crotch line lies as deep as the body, or a little deeper.";
         private static final String HIGHER = "The crotch line lies higher than the body.";
 
@@ -105,6 +106,9 @@ final class CrotchChecks {
                         "The crotch line lies deep enough below the body to sit, where no waist gives.",
                         "The crotch line lies too high for a garment whose waist does not give.",
                         "Lay the crotch line three inches below the rise");
+            }
+            if (on.draft().level("shoulder").isPresent()) {
+                return new Deeper(0, 4 * Length.INCH, 2 * Length.INCH, AS_DEEP, HIGHER, BELOW_A_SEAM);
             }
             boolean easy = on.gathered()
                     || on.hemY()

@@ -106,6 +106,8 @@ class TrueOnEveryBodyTest {
     @ParameterizedTest
     @MethodSource("everyCutInEveryWay")
     void below_the_hip_an_edge_turns_once_at_most_and_darts_lean_ten_degrees_at_most(String cut, String way) {
+        // The sixteenth, and the recipe that begins from it, lead the side through thigh, knee and hem by the tape.
+        boolean byTape = way.equals("sixteenth") || cut.equals("peplum-jumpsuit") && way.equals("bench");
         for (Bodies.Row row : Bodies.some()) {
             Drafted drafted = drafted(cut, way, Bodies.withDepths(row), Map.of());
             double hip = drafted.draft().fact(Fact.HIP_DEPTH).value();
@@ -116,10 +118,10 @@ class TrueOnEveryBodyTest {
                     String where = row + " " + panel.id();
                     assertThat(turns(below(panel.require(EdgeRole.SIDE).run(), hip)))
                             .as(where)
-                            .isLessThanOrEqualTo(slants || way.equals("sixteenth") ? 2 : 1);
+                            .isLessThanOrEqualTo(slants || byTape ? 2 : 1);
                     // A thigh line that is asked lies where the thigh needs it; the inseam may bend once more to reach
                     // it.
-                    int most = way.equals("sixteenth") ? 2 : 1;
+                    int most = byTape ? 2 : 1;
                     panel.edge(EdgeRole.INSEAM)
                             .ifPresent(inseam ->
                                     assertThat(turns(inseam.run())).as(where).isLessThanOrEqualTo(most));

@@ -35,5 +35,14 @@ public final class BodiceFacts {
     /** Straight down from the shoulder and up again, front and back together, less the lap. */
     public static final Fact TRUNK = new Fact("trunk.loop");
 
+    /** The waist seam of the bodice, darts shut, from centre front to centre back. */
+    public static final Fact WAIST_SEAM_TOP = new Fact("waist.seam.top");
+
+    /** The waist seam of what hangs below it, the same way. */
+    public static final Fact WAIST_SEAM_BOTTOM = new Fact("waist.seam.bottom");
+
+    /** Once round the top edge of a bodice without shoulders, over the arms where it goes over them. */
+    public static final Fact TOP_RING = new Fact("top.ring");
+
     private BodiceFacts() {}
 }

@@ -103,7 +103,11 @@ final class RunsOn {
         }
         say(pattern);
         upper.together(frontLines, backLines);
-        trunk(levels);
+        TrunkRound.said(
+                table,
+                before,
+                levels,
+                "Down from the shoulder, along both crotch seams and up again: no waist gives, so this decides whether one can sit.");
         return table.finished(pattern);
     }
 
@@ -180,21 +184,5 @@ final class RunsOn {
                     piece.title() + " side, underarm to hem",
                     "One line: upright at underarm and waist, and on into the leg's own side at the hip.");
         }
-    }
-
-    /** What the trunk loop is as drawn: down the centre front, round under the body along the crotch seam, and up behind. */
-    private void trunk(Levels levels) {
-        Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
-        Amount round = Amount.inches("nothing yet", 0);
-        for (Half panel : Half.values()) {
-            Amount curve = before.fact(LegFacts.CROTCH_CURVE.of(panel.id()));
-            table.paper().fact(curve.as(BodiceFacts.CROTCH_END.of(panel.id()), panel.id() + " crotch seam"));
-            round = panel == Half.FRONT ? curve : round.plus(curve);
-        }
-        table.paper().fact(before.fact(LegFacts.CROTCH_DEPTH).as(BodiceFacts.CROTCH_LINE, "crotch line"));
-        table.step(
-                top.times(2).plus(round).as(BodiceFacts.TRUNK, "trunk as drawn"),
-                "Trunk, round and back",
-                "Down from the shoulder, along both crotch seams and up again: no waist gives, so this decides whether one can sit.");
     }
 }

@@ -10,6 +10,7 @@ import static brightplumb.core.rule.BodiceSettings.*;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
@@ -60,6 +61,7 @@ public final class UpperHalf {
             BUST_EASE);
 
     private final Table table;
+    private final String sheets;
     private final Paper paper;
     private final Body body;
     private final Settings set;
@@ -70,18 +72,39 @@ public final class UpperHalf {
     private Levels levels;
 
     public UpperHalf(Table table) {
+        this(table, "");
+    }
+
+    /** @param sheets what the names of its sheets have before those of the panels */
+    UpperHalf(Table table, String sheets) {
         this.table = table;
+        this.sheets = sheets;
         this.paper = table.paper();
         this.body = table.body();
         this.set = table.set();
     }
 
     /**
-     * Finds the levels and the quarter.
+     * Finds the levels, the quarter and the width of the neck.
      *
      * @throws Refusal where a measure is missing, or two make no body, naming them
      */
     public Levels levels() {
+        withoutNeck();
+        neckWidth = table.step(
+                set.amount(NECK_WIDTH).as(BodiceFacts.NECK_WIDTH, "half neck"),
+                "Neck, half its width",
+                set.why(NECK_WIDTH));
+        if (neckWidth.value() > shoulderHalf.value() - LEAST_SHOULDER) {
+            throw new Refusal(
+                    set.byHand(NECK_WIDTH) ? "settings.frontNeckWidth" : "measures.shoulderWidth",
+                    "The neck is as wide as the shoulders; look at both");
+        }
+        return levels;
+    }
+
+    /** The same of a top without shoulders. */
+    Levels withoutNeck() {
         missing();
         Amount down = needed(SHOULDER_TO_WAIST);
         double top = -down.value();
@@ -135,27 +158,22 @@ public final class UpperHalf {
         paper.level("chest", armhole);
         paper.level("bust", bustY);
         for (Half panel : Half.values()) {
-            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, top), Point.of(0, 0)));
+            paper.draw(sheet(panel), CONSTRUCTION, "", new Line(Point.of(0, top), Point.of(0, 0)));
             for (double y : new double[] {top, armhole, bustY}) {
-                paper.draw(panel.id(), LEVEL, "", new Line(Point.of(0, y), Point.of(quarter.value() + 30, y)));
+                paper.draw(sheet(panel), LEVEL, "", new Line(Point.of(0, y), Point.of(quarter.value() + 30, y)));
             }
-            paper.draw(panel.id(), MEASURE, "", new Line(Point.of(0, bustY), Point.of(quarter.value(), bustY)));
+            paper.draw(sheet(panel), MEASURE, "", new Line(Point.of(0, bustY), Point.of(quarter.value(), bustY)));
         }
         table.step(
                 "bust.level",
                 "Bust below the top line",
                 toBust,
                 "Levels are personal: the bust line lies where this bust is fullest.");
-        neckWidth = table.step(
-                set.amount(NECK_WIDTH).as(BodiceFacts.NECK_WIDTH, "half neck"),
-                "Neck, half its width",
-                set.why(NECK_WIDTH));
-        if (neckWidth.value() > shoulderHalf.value() - LEAST_SHOULDER) {
-            throw new Refusal(
-                    set.byHand(NECK_WIDTH) ? "settings.frontNeckWidth" : "measures.shoulderWidth",
-                    "The neck is as wide as the shoulders; look at both");
-        }
         return levels;
+    }
+
+    private String sheet(Half panel) {
+        return sheets + panel.id();
     }
 
     /** A quarter on chest and bust line. */
@@ -194,19 +212,33 @@ public final class UpperHalf {
                 across(),
                 set.amount(hollowOf).value(),
                 underarm);
-        paper.draw(panel.id(), OUTLINE, "", lines.neck()).draw(panel.id(), OUTLINE, "", lines.shoulder());
+        paper.draw(sheet(panel), OUTLINE, "", lines.neck()).draw(sheet(panel), OUTLINE, "", lines.shoulder());
         table.step(
                 "neck.line." + panel.id(),
                 panel.title() + " neckline, half",
                 Amount.found("measured along the line", Curves.length(lines.neck())),
                 "It meets the centre square and leaves the shoulder square, so that it runs on across both.");
-        paper.draw(panel.id(), OUTLINE, "", lines.armhole());
+        paper.draw(sheet(panel), OUTLINE, "", lines.armhole());
         table.step(
                 "armhole.line." + panel.id(),
                 panel.title() + " armhole",
                 Amount.found("measured along the line", Curves.length(lines.armhole())),
                 set.why(hollowOf));
         return lines;
+    }
+
+    /**
+     * Draws an armhole alone, from the end of the whole shoulder.
+     *
+     * @param lower how far below the chest line its underarm lies, mm
+     */
+    List<Segment> armhole(Half panel, double lower) {
+        Setting hollowOf = panel == Half.FRONT ? ARMHOLE_HOLLOW_FRONT : ARMHOLE_HOLLOW_BACK;
+        Line shoulder = new Line(
+                Point.of(set.amount(NECK_WIDTH).value(), levels.top()),
+                Point.of(shoulderHalf.value(), levels.shoulder()));
+        return UpperLines.armhole(
+                shoulder, across(), set.amount(hollowOf).value(), Point.of(quarter.value(), levels.armhole() + lower));
     }
 
     /** Says what both panels come to together: neck and armhole. */

@@ -59,6 +59,11 @@ public record UpperLines(List<Segment> neck, Line shoulder, List<Segment> armhol
         return new UpperLines(List.of(round), shoulder, armhole(end, square, across, hollow, underarm));
     }
 
+    /** The armhole below a shoulder, leaving it square. */
+    static List<Segment> armhole(Line shoulder, double across, double hollow, Point underarm) {
+        return armhole(shoulder.to(), squareDown(shoulder), across, hollow, underarm);
+    }
+
     /** Down from a shoulder at a right angle. */
     private static Point squareDown(Line shoulder) {
         return shoulder.direction(0).turned();

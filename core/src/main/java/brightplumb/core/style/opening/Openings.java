@@ -13,19 +13,23 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep.Shown;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /** The opening a block has drawn: how long it is, and the seams that are not sewn shut there. */
 final class Openings {
 
     private Openings() {}
 
-    /** How long the opening was drawn, mm. */
+    /** An opening that a part above goes on from. */
+    private static final Set<String> DRAWN = Set.of("zip.length", "zip.length.through");
+
+    /** How long the opening was drawn, mm: with what a part above it adds. */
     static OptionalDouble length(Draft draft) {
         return draft.steps().stream()
-                .filter(s -> s.id().equals("zip.length"))
+                .filter(s -> DRAWN.contains(s.id()))
                 .map(Step::amount)
                 .mapToDouble(a -> a.value())
-                .findFirst();
+                .reduce((before, whole) -> whole);
     }
 
     static List<Figure> figures(Draft draft) {

@@ -20,6 +20,8 @@ import brightplumb.core.rule.BodiceWay;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.drape.FallsSoftly;
+import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
@@ -60,6 +62,11 @@ public final class Sweep implements Operation {
     public Map<Setting, Rule> asks() {
         return Map.of(
                 BUST_DART, Rule.inches(2, "Two inches at the side: it opens a floor-length hem by some fifteen."));
+    }
+
+    @Override
+    public List<Inspection> checks() {
+        return List.of(Inspection.always(on -> FallsSoftly.of(on, "sweep")));
     }
 
     @Override

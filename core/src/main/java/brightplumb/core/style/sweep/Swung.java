@@ -68,7 +68,7 @@ record Swung(Piece piece, double spread, double lost) {
         down.add(upper.part(atBust, 1));
         down.addAll(lower);
         double lost = Curves.length(side) - Curves.length(down);
-        List<Segment> opened = List.of(arc(bust, swungCut, cut, angle));
+        List<Segment> opened = List.of(Cubic.arc(bust, swungCut, cut, angle));
         if (giveBack && lost > 0) {
             Segment last = down.get(down.size() - 1);
             Point end = last.to().plus(last.direction(1).times(lost));
@@ -123,14 +123,6 @@ record Swung(Piece piece, double spread, double lost) {
             before += part.length();
         }
         return OptionalDouble.empty();
-    }
-
-    /** From the swung end of the cut back to where it was: no more than a quarter of a circle, as one cubic within 0.03 % of its radius. */
-    private static Cubic arc(Point about, Point from, Point to, double angle) {
-        double handle = 4.0 / 3 * Math.tan(angle / 4) * about.distance(to);
-        Point leaving = from.minus(about).unit().turned();
-        Point arriving = to.minus(about).unit().turned();
-        return new Cubic(from, from.plus(leaving.times(handle)), to.minus(arriving.times(handle)), to);
     }
 
     /** The outer part lies swung back, the inner as it is; what opened between them lies on nobody. */

@@ -1,0 +1,2 @@
+/** Peplums: rings of cloth that fall from an edge. */
+package brightplumb.core.style.peplum;
