@@ -58,6 +58,8 @@ export function finding(check: Check, notation: Notation): string {
 
 const TRUE_WORDS: Record<string, string> = {
   'hand.passes': 'passes a hand',
+  'waist.meets.waist': 'meets',
+  'cloth.suits': 'suits',
   'waist.closes': 'closes',
   'hip.closes': 'closes',
   'side.meets': 'meet',

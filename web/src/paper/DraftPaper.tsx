@@ -2,7 +2,7 @@ import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { Draft, Drawn, Piece, Step } from '../api/client';
 import { useUnit } from '../tape/unit';
 import { type Box, frame, type Project, project } from './geometry';
-import { around, inHand, layOut, panelsOf, placeOf, type Table } from './layout';
+import { around, below, inHand, layOut, panelsOf, placeOf, type Table } from './layout';
 import { InnerLines, Levels, Measured, Outline, Ruler, Touch, toneOf } from './marks';
 import { useSize } from './useSize';
 
@@ -123,7 +123,11 @@ export function DraftPaper(props: Props) {
           {zoom === 'whole' &&
             panelsOf(draft).map((p) => (
               <On key={p.id} to={to(p.id)}>
-                {(at) => <PanelName piece={p} at={at([middle(ends(p)), levelY(draft)])} down={size.height * 0.2} />}
+                {(at) => {
+                  const above = below(draft, p) !== null;
+                  const level = above ? Math.min(...downs(p)) : levelY(draft);
+                  return <PanelName piece={p} at={at([middle(ends(p)), level])} down={above ? -8 : size.height * 0.2} />;
+                }}
               </On>
             ))}
           <Ruler view={view} height={size.height} shown={unit.shown} width={RULER} />
@@ -258,7 +262,7 @@ function PanelName({ piece, at, down }: { piece: Piece; at: readonly [number, nu
 
 /** front-left: Front, left. */
 function panelWord(id: string): string {
-  const words = id.replace('-', ', ');
+  const words = id.replace(/-(left|right)$/, ', $1').replace('-', ' ');
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
@@ -324,6 +328,10 @@ function levelY(draft: Draft): number {
 
 function ends(piece: Piece): number[] {
   return piece.sewLine.flatMap((s) => [s.from[0] ?? 0, s.to[0] ?? 0]);
+}
+
+function downs(piece: Piece): number[] {
+  return piece.sewLine.flatMap((s) => [s.from[1] ?? 0, s.to[1] ?? 0]);
 }
 
 function middle(xs: number[]): number {

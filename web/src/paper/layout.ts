@@ -22,16 +22,32 @@ export const panelsOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.
 /** What was made besides: on the paper while it is in hand. */
 export const madeOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.madeBy !== null);
 
+/** Nothing of what ends at the waist lies further below it, mm. */
+const AT_WAIST = 5;
+
+/** Whether a piece of that name lies behind. */
+export const behind = (id: string) => /(^|-)back(-left|-right)?$/.test(id);
+
+/** The panel that a piece that ends at the waist is drawn above: the one of its side that hangs below. */
+export function below(draft: Draft, piece: Piece): Piece | null {
+  if (boxOf(piece.sewLine).bottom > AT_WAIST) return null;
+  return (
+    panelsOf(draft).find(
+      (p) => behind(p.id) === behind(piece.id) && boxOf(p.sewLine).bottom > AT_WAIST && p !== piece,
+    ) ?? null
+  );
+}
+
 /**
- * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What was
- * made and is in hand lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one
+ * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What
+ * ends at the waist lies above what it is sewn to, as on the body. What was made and is in hand lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one
  * have their room.
  */
 export function layOut(draft: Draft, over: Draft[] = [], hand: Piece[] = []): Table {
   const place: Record<string, Placing> = {};
   const lines = (piece: Piece) =>
     boxOf([draft, ...over].flatMap((d) => d.pieces.filter((p) => p.id === piece.id).flatMap((p) => p.sewLine)));
-  const row = panelsOf(draft);
+  const row = panelsOf(draft).filter((p) => !below(draft, p));
   let edge = 0;
   let left = 0;
   let right = 0;
@@ -48,6 +64,14 @@ export function layOut(draft: Draft, over: Draft[] = [], hand: Piece[] = []): Ta
     top = Math.min(top, box.top);
     bottom = Math.max(bottom, box.bottom);
   });
+  for (const piece of panelsOf(draft)) {
+    const under = below(draft, piece);
+    const at = under && place[under.id];
+    if (at) {
+      place[piece.id] = at;
+      top = Math.min(top, lines(piece).top);
+    }
+  }
   const made: Record<string, Box> = {};
   let above = top - MADE_APART;
   let beyond = right + APART;

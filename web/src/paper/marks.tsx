@@ -3,6 +3,7 @@ import type { Piece, Segment } from '../api/client';
 import { INCH } from '../tape/reader';
 import type { Shown } from '../tape/writer';
 import { type Project, path, type View } from './geometry';
+import { behind } from './layout';
 
 export type Tone = 'front' | 'back' | 'pencil' | 'brass';
 
@@ -15,7 +16,7 @@ const COLOUR: Record<Tone, string> = {
 
 /** The tone of a piece's lines: what lies in front solid, what lies behind in long dashes, so that colour is never alone. */
 export function toneOf(piece: string): { tone: Tone; dash?: string } {
-  return /(^|-)back(-left|-right)?$/.test(piece) ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
+  return behind(piece) ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
 }
 
 /** The folds and placed lines inside a piece. */

@@ -46,7 +46,7 @@ export function CutCloth(props: { work: TicketWork; paper: Paper; onPaper: (pape
       <div className="flex min-h-0 flex-col gap-3">
         <div className="flex flex-wrap items-center gap-3">
           {(lay.view?.layers.length ?? 0) > 1 && (
-            <div className="min-w-max [&_button]:whitespace-nowrap">
+            <div className="min-w-max [&_button]:flex-auto">
               <Segmented
                 label="Which cloth"
                 value={layer}

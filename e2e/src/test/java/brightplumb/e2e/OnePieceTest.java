@@ -111,6 +111,49 @@ class OnePieceTest {
     }
 
     @Test
+    void an_edge_over_the_arms_is_asked_for_at_its_field_and_the_bodice_meets_its_legs() throws Exception {
+        Page page = browser.signedIn();
+        Browser.newPerson(page, "Morwenna Spray");
+        page.getByText("For bodices and sleeves").click();
+        TAPE.forEach((measure, inches) -> page.getByLabel(measure, new Page.GetByLabelOptions().setExact(true))
+                .fill(inches));
+        Browser.button(page, "Keep this sheet").click();
+        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Browser.button(page, "New ticket").click();
+        pick(page, "Cut", "Peplum jumpsuit");
+        page.getByLabel("What is it called here").fill("Spray");
+        Browser.button(page, "Make the ticket").click();
+        page.getByTestId("draft-paper").waitFor();
+        pick(page, "Top edge goes", "Over the arms");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Round the top edge is needed");
+
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Measure").setExact(true))
+                .click();
+        page.getByLabel("Round the top edge", new Page.GetByLabelOptions().setExact(true))
+                .fill("43");
+        Browser.button(page, "Keep, and to the draft").click();
+        page.keyboard().press("3");
+        assertThat(plumbLine(page, "Waist seam")).containsText("meets");
+        assertThat(plumbLine(page, "Cloth")).containsText("suits");
+        plumbLine(page, "Waist seam").click();
+        assertThat(page.locator("[data-testid=evidence][data-check='waist.meets.waist']"))
+                .isVisible();
+        Browser.assertAccessible(page);
+        page.keyboard().press("4");
+        Browser.button(page, "Print…").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^Pattern")))
+                .check();
+        String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print full size"))
+                .getAttribute("href");
+        try (PDDocument printed = Loader.loadPDF(page.request().get(file).body())) {
+            Assertions.assertThat(new PDFTextStripper().getText(printed))
+                    .contains("PEPLUM FRONT", "BODICE BACK", "LEG FRONT", "Morwenna Spray");
+        }
+    }
+
+    @Test
     void what_a_one_piece_garment_still_needs_is_asked_for_at_its_fields() {
         Page page = browser.signedIn();
         Browser.newPerson(page, "Morwenna Flood");

@@ -305,6 +305,16 @@ class DemoSeed implements ApplicationRunner {
                 Cloth.WOVEN,
                 MadeWith.RECIPE,
                 today.plusDays(34));
+        tickets.add(
+                room,
+                nerissa,
+                "Foam on the tide",
+                "peplum-jumpsuit",
+                "house",
+                Map.of(),
+                Cloth.WOVEN,
+                MadeWith.RECIPE,
+                today.plusDays(37));
         var request = drafts.request(room, tickets.require(room, lamplighter));
         revisions.freeze(room, lamplighter, revisions.draw(request), "First toile", "Winifred Hale");
         sewn(room, stilts, "mark", 48);

@@ -213,7 +213,7 @@ public final class Body {
                     SHOULDER_TO_KNEE,
                     "shoulder to waist + waist to knee",
                     () -> require(SHOULDER_TO_WAIST).plus(require(KNEE_DEPTH)));
-            if (taken.containsKey(WAIST_TO_FLOOR)) {
+            if (find(WAIST_TO_FLOOR).isPresent()) {
                 guessMissing(
                         SHOULDER_TO_FLOOR,
                         "shoulder to waist + waist to floor",

@@ -9,12 +9,16 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.BandSettings;
+import brightplumb.core.rule.BodiceSettings;
+import brightplumb.core.rule.BodiceWay;
 import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.style.sweep.SweepFacts;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
@@ -34,10 +38,13 @@ final class LengthSuits {
 
     private static final double STAYS_CLOSED = 2 * Length.INCH;
 
+    /** A hem that rises by less is levelled when it hangs, mm. */
+    private static final double RIDES_UP = Length.INCH / 2;
+
     private LengthSuits() {}
 
     /** What a length runs into: how far it may go, and what is said. */
-    private record Bound(String name, double most, String text, String cause, Setting gives, double to) {}
+    private record Bound(String name, double most, String text, String cause, Setting gives, Object to) {}
 
     static Check of(Inspected on) {
         double hem = fromTheWaist(on);
@@ -80,6 +87,7 @@ final class LengthSuits {
                         "It is longer than from her waist to the floor: she will tread on it.",
                         HemSettings.LENGTH,
                         floor - Length.INCH)));
+        rides(on, hem).ifPresent(broken::add);
         boolean skirt = on.set().knows(HemSettings.STRIDE);
         double knee = on.body().find(Measure.KNEE_DEPTH).map(a -> a.value()).orElse(Double.NaN);
         if (skirt
@@ -113,6 +121,25 @@ final class LengthSuits {
                             : Math.max(0, centre - zip - STAYS_CLOSED)));
         }
         return broken;
+    }
+
+    /** A dart closed above the hem, as a sweep's, takes its intake out of the side: worn, the hem rides up there unless the side got it back. */
+    private static Optional<Bound> rides(Inspected on, double hem) {
+        if (!on.draft().found(SweepFacts.SIDE_LOST)) {
+            return Optional.empty();
+        }
+        // As cut, from the underarm: what is shorter than the way straight down does not reach the hem's level.
+        Edge side = on.draft().panel("front").require(EdgeRole.SIDE);
+        double end = side.run().get(0).from().y() + side.length();
+        return hem - end < RIDES_UP
+                ? Optional.empty()
+                : Optional.of(new Bound(
+                        "the floor unevenly",
+                        end,
+                        "The hem rides up at the side.",
+                        "The dart that opens the sweep took so much out of the side, and nothing gave it back.",
+                        BodiceSettings.BODICE_WAY,
+                        BodiceWay.HOUSE.id()));
     }
 
     /** The way down the body with the hem on it. */

@@ -53,6 +53,7 @@ public final class SuitChecks {
             always(SeamsMeet::sides),
             always(SuitJoins::of),
             where(LegFits::hasHeel, LegFits::heel),
+            always(LengthSuits::of),
             always(NotchesMeet::of));
 
     private SuitChecks() {}

@@ -129,7 +129,7 @@ final class WaistMeetsWaist {
                     table.draw(behind ? BACK : FRONT, Point.of(0, y), Point.of(run.length(), y));
                     table.say(
                             PENCIL,
-                            Point.of(-70, y + 6),
+                            Point.of(-32, y + 3),
                             (layer == 1 ? "bodice " : "leg ") + (behind ? "back" : "front"));
                     for (double dart : darts(run)) {
                         table.draw(

@@ -198,6 +198,16 @@ class JumpsuitsTest {
     }
 
     @Test
+    void a_hem_that_rides_up_at_the_side_is_watched_until_the_side_gets_back_what_the_dart_took() {
+        Check rides = check(drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench")), "length.suits");
+        assertThat(rides.verdict()).isEqualTo(Verdict.WATCH);
+        assertThat(rides.measured() - rides.wanted()).isBetween(30.0, 60.0);
+        Map<String, Object> mended = new HashMap<>(rides.remedies().get(0).settings());
+        assertThat(check(drafted("sweep-jumpsuit", mended), "length.suits").verdict())
+                .isEqualTo(Verdict.TRUE);
+    }
+
+    @Test
     void a_swept_panel_is_never_cut_folded_and_its_hem_is_rolled() {
         Piece front = piece(drafted("sweep-jumpsuit", Map.of()).draft(), "front");
         assertThat(front.copies().flat()).isTrue();

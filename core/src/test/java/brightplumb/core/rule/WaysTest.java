@@ -120,6 +120,25 @@ class WaysTest {
     }
 
     @Test
+    void lengths_from_the_shoulder_are_added_up_over_the_waist_and_the_top_edge_is_never_guessed() {
+        Body body = Body.of(Sheet.ofMillimetres(Map.of(
+                WAIST_GIRTH,
+                720.0,
+                HIP_GIRTH,
+                980.0,
+                BUST_GIRTH,
+                900.0,
+                SHOULDER_TO_WAIST,
+                410.0,
+                OUTSIDE_LEG,
+                1000.0)));
+        double knee = body.find(KNEE_DEPTH).orElseThrow().value();
+        assertThat(body.find(SHOULDER_TO_KNEE).orElseThrow().value()).isCloseTo(410 + knee, within(1e-9));
+        assertThat(body.find(SHOULDER_TO_FLOOR).orElseThrow().value()).isCloseTo(410 + 1000 + 3 * 25.4, within(1e-9));
+        assertThat(body.find(TOP_EDGE_GIRTH)).isEmpty();
+    }
+
+    @Test
     void a_taped_value_always_wins_over_a_guess() {
         Body body = Body.of(
                 Sheet.ofMillimetres(Map.of(WAIST_GIRTH, 750.0, HIP_GIRTH, 1016.0, HIP_DEPTH, 230.0, BUST_SPAN, 170.0)));
