@@ -8,7 +8,17 @@ const now = {
   way: 'house',
   measures: { hipGirth: 980 },
   settings: { length: 700, hipEase: 30 },
-  cloth: { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 },
+  cloth: {
+    stretch: 0,
+    width: 1500,
+    folded: true,
+    oneWay: false,
+    drape: 'medium',
+    repeat: 0,
+    shrinkage: 0,
+    stretchAlong: 0,
+    sheer: false,
+  },
   with: [],
   without: [],
 };

@@ -126,7 +126,9 @@ export function DraftPaper(props: Props) {
                 {(at) => {
                   const above = below(draft, p) !== null;
                   const level = above ? Math.min(...downs(p)) : levelY(draft);
-                  return <PanelName piece={p} at={at([middle(ends(p)), level])} down={above ? -8 : size.height * 0.2} />;
+                  return (
+                    <PanelName piece={p} at={at([middle(ends(p)), level])} down={above ? -8 : size.height * 0.2} />
+                  );
                 }}
               </On>
             ))}

@@ -51,6 +51,32 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
         </div>
       </div>
       <Says text={fault.pulled ?? fault.stretch} />
+      <div className="grid items-end gap-4 sm:grid-cols-2" data-form="">
+        <div>
+          <label htmlFor={`${ids}-along`} className="mb-1 block font-medium">
+            along the selvedge, they go to
+          </label>
+          <div className="flex items-center gap-2">
+            <HandTest
+              id={`${ids}-along`}
+              stretch={cloth.stretchAlong}
+              onChange={(s) => put('stretchAlong', s)}
+              onFault={says('along')}
+            />
+            <span className="text-soft">cm</span>
+          </div>
+        </div>
+        <Segmented
+          label="What lies beneath"
+          value={cloth.sheer ? 'sheer' : 'dense'}
+          options={[
+            { id: 'dense', title: 'Dense' },
+            { id: 'sheer', title: 'Shows through' },
+          ]}
+          onChange={(sheer) => put('sheer', sheer === 'sheer')}
+        />
+      </div>
+      <Says text={fault.along} />
       <div>
         <label htmlFor={`${ids}-width`} className="mb-1 block font-medium">
           Selvedge to selvedge

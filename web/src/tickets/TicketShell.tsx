@@ -68,6 +68,8 @@ function Bar({ ticket, work, actions }: { ticket: Ticket; work: TicketWork; acti
 /** no stretch, 59 in wide; stretch 20 %, open. */
 function clothInWords({ cloth }: Ticket, write: (mm: number) => string): string {
   const said = [cloth.stretch > 0 ? `stretch ${Math.round(cloth.stretch * 100)} %` : 'no stretch'];
+  if (cloth.stretch > 0 && cloth.stretchAlong === 0) said[0] += ' round, none along';
+  if (cloth.sheer) said.push('sheer');
   said.push(`${write(cloth.width)} wide${cloth.folded ? '' : ', open'}`);
   if (cloth.oneWay) said.push('one way');
   return said.join(', ');

@@ -10,7 +10,17 @@ import { fold, keptOf } from './changes';
 beforeEach(() => localStorage.clear());
 afterEach(cleanup);
 
-const cloth: Cloth = { stretch: 0, width: 1500, folded: true, oneWay: false, drape: 'medium', repeat: 0, shrinkage: 0 };
+const cloth: Cloth = {
+  stretch: 0,
+  width: 1500,
+  folded: true,
+  oneWay: false,
+  drape: 'medium',
+  repeat: 0,
+  shrinkage: 0,
+  stretchAlong: 0,
+  sheer: false,
+};
 const theirs: Ticket = {
   id: 't',
   personId: 'p',
@@ -113,6 +123,10 @@ describe('the cloth', () => {
     lay(<ClothFields cloth={cloth} change={change} />);
     fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '12,5' } });
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretch', to: 0.25 }]);
+    fireEvent.change(screen.getByLabelText(/^along the selvedge/), { target: { value: '11' } });
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretchAlong', to: 0.1 }]);
+    fireEvent.click(screen.getByText('Shows through'));
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.sheer', to: true }]);
     fireEvent.click(screen.getByText('45'));
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.width', to: 45 * 25.4 }]);
     fireEvent.click(screen.getByText('Laid open'));

@@ -97,6 +97,10 @@ function clothAt(cloth: Cloth, part: string): Value {
       return cloth.repeat;
     case 'shrinkage':
       return cloth.shrinkage;
+    case 'stretchAlong':
+      return cloth.stretchAlong;
+    case 'sheer':
+      return cloth.sheer;
     default:
       return cloth.drape;
   }
@@ -108,10 +112,12 @@ function woven(cloth: Cloth, part: string, to: Value): Cloth {
     if (part === 'width') return { ...cloth, width: to };
     if (part === 'repeat') return { ...cloth, repeat: to };
     if (part === 'shrinkage') return { ...cloth, shrinkage: to };
+    if (part === 'stretchAlong') return { ...cloth, stretchAlong: to };
   }
   if (typeof to === 'boolean') {
     if (part === 'folded') return { ...cloth, folded: to };
     if (part === 'oneWay') return { ...cloth, oneWay: to };
+    if (part === 'sheer') return { ...cloth, sheer: to };
   }
   return typeof to === 'string' && part === 'drape' ? { ...cloth, drape: to } : cloth;
 }
@@ -159,6 +165,8 @@ export function differing(one: Kept, other: Kept): Place[] {
     'cloth.drape',
     'cloth.repeat',
     'cloth.shrinkage',
+    'cloth.stretchAlong',
+    'cloth.sheer',
     ...settings.map((s) => `settings.${s}`),
     ...made.map((m) => `made.${m}`),
   ];

@@ -15,6 +15,8 @@ const TITLES: Record<string, string> = {
   'cloth.drape': 'How it falls',
   'cloth.repeat': 'Repeat of its print',
   'cloth.shrinkage': 'Shrinks in the wash',
+  'cloth.stretchAlong': 'Stretch along the selvedge',
+  'cloth.sheer': 'What lies beneath',
 };
 
 const FALLS: Record<string, string> = { soft: 'soft', medium: 'medium', firm: 'firm' };
@@ -41,12 +43,15 @@ export function useInWords(cut: string) {
           return typeof value === 'string' ? unit.longDay(value) : 'no day';
         case 'cloth.stretch':
         case 'cloth.shrinkage':
+        case 'cloth.stretchAlong':
           return share(value);
         case 'cloth.repeat':
         case 'cloth.width':
           return unit.writeUnit(Number(value));
         case 'cloth.folded':
           return value ? 'folded' : 'open';
+        case 'cloth.sheer':
+          return value ? 'shows through' : 'is hidden';
         case 'cloth.oneWay':
           return value ? 'one way' : 'either way';
         case 'cloth.drape':

@@ -267,7 +267,9 @@ public record DraftView(
             boolean oneWay,
             String drape,
             double repeat,
-            double shrinkage) {
+            double shrinkage,
+            double stretchAlong,
+            boolean sheer) {
 
         public static ClothView of(Cloth cloth) {
             return new ClothView(
@@ -277,7 +279,9 @@ public record DraftView(
                     cloth.oneWay(),
                     cloth.drape().id(),
                     cloth.repeat(),
-                    cloth.shrinkage());
+                    cloth.shrinkage(),
+                    cloth.along(),
+                    cloth.sheer());
         }
     }
 }

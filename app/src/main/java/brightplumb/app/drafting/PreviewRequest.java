@@ -70,7 +70,9 @@ public record PreviewRequest(
             Boolean oneWay,
             String drape,
             Double repeat,
-            Double shrinkage) {
+            Double shrinkage,
+            Double stretchAlong,
+            Boolean sheer) {
 
         /** A cloth as it was answered, asked for again. */
         public static ClothRequest of(ClothView cloth) {
@@ -81,7 +83,9 @@ public record PreviewRequest(
                     cloth.oneWay(),
                     cloth.drape(),
                     cloth.repeat(),
-                    cloth.shrinkage());
+                    cloth.shrinkage(),
+                    cloth.stretchAlong(),
+                    cloth.sheer());
         }
 
         /** The cloth, each part checked. */
@@ -113,6 +117,13 @@ public record PreviewRequest(
                 faults.add(new Refusal.Fault(
                         "cloth.shrinkage", "A cloth loses up to 0.3 of its length when it is washed"));
             }
+            // Nobody said otherwise: it stretches both ways alike.
+            double along = stretchAlong != null ? stretchAlong : stretch != null ? s : usual.along();
+            if (!(along >= 0 && along <= 2)) {
+                faults.add(new Refusal.Fault(
+                        "cloth.stretchAlong",
+                        "Stretch along the selvedge is a share from 0 to 2, 0 where it does not give"));
+            }
             return new Cloth(
                     s,
                     w,
@@ -120,7 +131,9 @@ public record PreviewRequest(
                     oneWay == null ? usual.oneWay() : oneWay,
                     falls,
                     again,
-                    loses);
+                    loses,
+                    along,
+                    sheer == null ? usual.sheer() : sheer);
         }
     }
 

@@ -66,6 +66,16 @@ class StoredTest {
         assertThat(stored.cloth(stored.write(cloth), Stored.FORMAT)).isEqualTo(cloth);
     }
 
+    @Test
+    void a_cloth_from_before_it_was_pulled_along_stretches_both_ways_alike_and_hides_what_lies_beneath() {
+        String kept =
+                "{\"stretch\":0.4,\"width\":1500,\"folded\":true,\"oneWay\":false,\"drape\":\"soft\",\"repeat\":0,\"shrinkage\":0}";
+        var cloth = stored.cloth(kept, 4);
+        assertThat(cloth.stretchAlong()).isEqualTo(0.4);
+        assertThat(cloth.sheer()).isFalse();
+        assertThat(stored.cloth(stored.write(cloth), Stored.FORMAT)).isEqualTo(cloth);
+    }
+
     @ParameterizedTest
     @MethodSource("firstRevisions")
     void a_request_from_before_drafts_and_its_pattern_comes_back_as_it_was_kept(JsonNode revision) {

@@ -3,6 +3,7 @@ package brightplumb.core.garment;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.cutting.CutPlan;
 import brightplumb.core.cutting.CuttingChecks;
+import brightplumb.core.cutting.MostStretch;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Plausibility;
@@ -88,7 +89,7 @@ public final class Drafting {
             Settings set = garment.settings(Body.of(request.sheet()));
             Draft block = garment.block(set);
             Map<Operation, Made.Came> came = new LinkedHashMap<>();
-            Draft draft = garment.made(block, set, came::put);
+            Draft draft = MostStretch.marked(garment.made(block, set, came::put), request.cloth());
             List<CutPiece> pieces = CutPlan.of(draft, set);
             // What was traced on other cloth has the very lines of the piece it was traced from.
             Set<List<Segment>> seen = Collections.newSetFromMap(new IdentityHashMap<>());

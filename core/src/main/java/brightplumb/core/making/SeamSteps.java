@@ -82,7 +82,12 @@ final class SeamSteps {
                 .sewing(seam)
                 .saying(how(work, role))
                 .looking(lengths(joins))
-                .with(cloth.stretches() ? "stretch stitch, or overlocked" : "plain seam, pressed open")
+                .with(
+                        cloth.stretches()
+                                ? "stretch stitch, or overlocked"
+                                : cloth.sheer()
+                                        ? "French seam, ¼ in: what lies beneath shows"
+                                        : "plain seam, pressed open")
                 .after(FlatSteps.BEFORE_SEAMS)
                 .after(joins.stream()
                         .flatMap(j -> Prerequisites.of(draft.pattern(), j).stream())

@@ -88,7 +88,7 @@ public final class BodicesOverLegs {
         Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
         Amount curves = body.hip().times(CURVES_OF_HIP);
         return body.find(Measure.VERTICAL_TRUNK)
-                .map(loop -> loop.plus(Amount.inches("to move", given.cloth().stretches() ? 0 : TO_MOVE))
+                .map(loop -> loop.plus(Amount.inches("to move", given.cloth().stretchesBothWays() ? 0 : TO_MOVE))
                         .minus(down.times(2))
                         .minus(curves)
                         .minus(rises)

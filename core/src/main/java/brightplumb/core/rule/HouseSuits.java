@@ -81,11 +81,13 @@ final class HouseSuits {
     private static Amount crotchLine(Given given) {
         Body body = given.body();
         Amount rise = body.find(Measure.BODY_RISE).orElseThrow();
-        Amount smaller = given.amount(NEGATIVE_EASE).over(2);
+        // Cloth that gives round the body alone cannot be shorter than it: it wants room to move, as woven cloth does.
+        boolean bothWays = given.cloth().stretchesBothWays();
+        Amount smaller = bothWays ? given.amount(NEGATIVE_EASE).over(2) : Amount.ratio("none along", 0);
         Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
         return body.find(Measure.VERTICAL_TRUNK)
-                .map(loop -> loop.minus(loop.times(smaller))
-                        .plus(given.amount(CROTCH_LAP))
+                .map(loop -> bothWays ? loop.minus(loop.times(smaller)) : loop.plus(Amount.inches("to move", 2)))
+                .map(loop -> loop.plus(given.amount(CROTCH_LAP))
                         .minus(down.times(2))
                         .minus(given.amount(FRONT_END).times(2))
                         .minus(given.amount(BACK_END))

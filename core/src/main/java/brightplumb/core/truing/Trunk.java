@@ -119,12 +119,14 @@ final class Trunk {
                     top + on.draft().fact(BodiceFacts.CROTCH_END.of("back")).value();
             Optional<Double> body = on.body().find(Measure.VERTICAL_TRUNK).map(a -> a.value());
             double loop = body.orElse(0.0);
-            boolean gives = on.set().cloth().stretches();
+            boolean gives = on.set().cloth().stretchesBothWays();
             // Cut smaller, or sewn inside the line: what holds the girth may hold the trunk as much.
             double smaller = gives
-                    ? Math.max(
-                            on.set().amount(HipSettings.NEGATIVE_EASE).value(),
-                            on.sewnIn() / on.body().hip().value())
+                    ? on.set()
+                            .cloth()
+                            .shorter(Math.max(
+                                    on.set().amount(HipSettings.NEGATIVE_EASE).value(),
+                                    on.sewnIn() / on.body().hip().value()))
                     : 0;
             double lap = on.set().knows(SuitSettings.CROTCH_LAP)
                     ? on.set().amount(SuitSettings.CROTCH_LAP).value()
