@@ -30,12 +30,48 @@ export function InnerLines({ piece, to }: { piece: Piece; to: Project }) {
           <Outline segments={f.back} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
         </g>
       ))}
-      {piece.lines.map((l) => (
-        <Outline key={l.id} segments={l.segments} to={to} tone="pencil" width={1.3} dash="6 4" />
-      ))}
+      {piece.lines.map((l) =>
+        l.id === 'most-stretch' ? (
+          <MostStretch key={l.id} segments={l.segments} to={to} />
+        ) : (
+          <Outline key={l.id} segments={l.segments} to={to} tone="pencil" width={1.3} dash="6 4" />
+        ),
+      )}
     </g>
   );
 }
+
+/** Which way the cloth goes furthest: a line with a head at either end, its word beneath where there is room. */
+function MostStretch({ segments, to }: { segments: Segment[]; to: Project }) {
+  const first = segments[0];
+  if (!first) return null;
+  const a = to(first.from as [number, number]);
+  const b = to(first.to as [number, number]);
+  const long = Math.hypot(b[0] - a[0], b[1] - a[1]);
+  const [x, y] = long > 0 ? [(b[0] - a[0]) / long, (b[1] - a[1]) / long] : [1, 0];
+  const head = (at: readonly [number, number], way: number) =>
+    `M${at[0] + (x * 6 - y * 3) * way} ${at[1] + (y * 6 + x * 3) * way}L${at[0]} ${at[1]}L${at[0] + (x * 6 + y * 3) * way} ${at[1] + (y * 6 - x * 3) * way}`;
+  return (
+    <g stroke="var(--color-brass-deep)" strokeWidth="1.3" fill="none">
+      <path d={`M${a.join(' ')}L${b.join(' ')}${head(a, 1)}${head(b, -1)}`} />
+      {long > WORD && Math.abs(x) > 0.7 && (
+        <text
+          x={(a[0] + b[0]) / 2}
+          y={(a[1] + b[1]) / 2 + 13}
+          textAnchor="middle"
+          fontSize="12"
+          stroke="none"
+          fill="var(--color-brass-deep)"
+        >
+          stretch
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** A line shorter than this on the screen has no word beneath it. */
+const WORD = 36;
 
 export function Outline(props: {
   segments: Segment[];

@@ -1,10 +1,8 @@
 package brightplumb.core.cutting;
 
-import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
-import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.Layer;
@@ -14,6 +12,7 @@ import brightplumb.core.pattern.Placed;
 import brightplumb.core.rule.Cloth;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * In cloth that stretches, each piece of the shell carries a line in the direction in which the cloth goes furthest: laid the other way, it
@@ -25,7 +24,15 @@ public final class MostStretch {
     public static final String ID = "most-stretch";
 
     /** It is so long where there is room, mm; half of what there is where there is less. */
-    private static final double LONG = 60;
+    private static final double LONG = 110;
+
+    /** A shorter line says nothing, mm: a strip on the bias has its grain line alone. */
+    private static final double LEAST = 18;
+
+    /** Room is looked for so far, in steps of so much, mm. */
+    private static final double FAR = 400;
+
+    private static final double STEP = 5;
 
     /** How far down the grain line it crosses it. */
     private static final double DOWN = 0.8;
@@ -58,21 +65,25 @@ public final class MostStretch {
         Line grain = piece.grain();
         Point way = across ? grain.direction(0).turned() : grain.direction(0);
         Point at = grain.from().toward(grain.to(), DOWN);
-        double half = Math.min(LONG, room(piece.sewLine(), at, way)) / 2;
-        return piece.placing(
-                new Placed(ID, "most stretch", List.of(new Line(at.minus(way.times(half)), at.plus(way.times(half))))));
+        // In the middle of what there is on either side: the grain line of a piece on the fold lies beside the fold.
+        Predicate<Point> inside = Outlines.inside(piece.sewLine());
+        double ahead = room(inside, at, way);
+        double behind = room(inside, at, way.times(-1));
+        Point middle = at.plus(way.times((ahead - behind) / 2));
+        double half = Math.min(LONG, (ahead + behind) / 2) / 2;
+        if (half < LEAST / 2) {
+            return piece;
+        }
+        return piece.placing(new Placed(
+                ID, "most stretch", List.of(new Line(middle.minus(way.times(half)), middle.plus(way.times(half))))));
     }
 
-    /** How long a line through a place can be and keep half of what there is clear on either side. */
-    private static double room(List<Segment> outline, Point at, Point way) {
-        double least = Double.POSITIVE_INFINITY;
-        for (Point direction : List.of(way, way.times(-1))) {
-            double far = LONG;
-            while (far > 1 && !Outlines.inside(outline, at.plus(direction.times(far)))) {
-                far /= 2;
-            }
-            least = Math.min(least, far);
+    /** How far it is from a place to the edge in a direction, mm. */
+    private static double room(Predicate<Point> inside, Point at, Point way) {
+        double far = STEP / 5;
+        while (far < FAR && inside.test(at.plus(way.times(far + STEP)))) {
+            far += STEP;
         }
-        return Math.max(least, Curves.length(outline) / 200);
+        return far;
     }
 }
