@@ -1,5 +1,6 @@
 package brightplumb.core.table;
 
+import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -114,6 +115,24 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
         }
         return run;
     }
+
+    /** A round or oval outline about a place, half so wide and half so high, mm. */
+    public static List<Segment> oval(Point at, double wide, double high) {
+        Point right = at.plus(Point.of(wide, 0));
+        Point left = at.minus(Point.of(wide, 0));
+        Point foot = at.plus(Point.of(0, high));
+        Point top = at.minus(Point.of(0, high));
+        Point across = Point.of(wide * ROUND, 0);
+        Point down = Point.of(0, high * ROUND);
+        return List.of(
+                new Cubic(right, right.plus(down), foot.plus(across), foot),
+                new Cubic(foot, foot.minus(across), left.plus(down), left),
+                new Cubic(left, left.minus(down), top.minus(across), top),
+                new Cubic(top, top.plus(across), right.minus(down), right));
+    }
+
+    /** What the handles of a quarter of a round line are of its radius. */
+    private static final double ROUND = 0.5523;
 
     /** The ink of a piece: the front's, or the back's for what lies behind. */
     public static Ink ink(Piece piece) {

@@ -204,7 +204,7 @@ final class BodyRoom {
                                             return new Round("neck", all, 0, round.body(), round.wanted());
                                         }))
                                 : List.of(),
-                        round)
+                        NeckOnHer.of(on, round))
                 .asFloor();
     }
 

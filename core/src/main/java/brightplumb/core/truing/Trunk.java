@@ -164,6 +164,7 @@ final class Trunk {
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
+            seated(table, depth(body.orElse(drawn())));
             body.ifPresent(mm -> {
                 table.fill(BODY, hung(mm));
                 table.draw(PENCIL, hung(least)).draw(PENCIL, hung(most));
@@ -179,7 +180,7 @@ final class Trunk {
                     Quantity.MM,
                     back - lap);
             table.draw(PENCIL, Point.of(-HALF - 40, 0), Point.of(HALF + 40, 0))
-                    .say(PENCIL, Point.of(0, -16), "shoulder");
+                    .say(PENCIL, Point.of(-HALF - 110, 6), "shoulder");
             double bottom = Math.max(depth(drawn()), body.isPresent() ? depth(most) : 0);
             if (body.isPresent() && drawn() < least - TOLERANCE) {
                 table.draw(FAULT, Point.of(0, depth(drawn())), Point.of(0, depth(least)))
@@ -191,6 +192,24 @@ final class Trunk {
                 table.say(PENCIL, Point.of(0, bottom + 40), "between the legs");
             }
             return table.done();
+        }
+
+        /** She sits facing right: head and neck above the loop, thigh and shin beside it, and the seat beneath. Our own drawing, to no measure. */
+        private static void seated(Exhibit.Table table, double seat) {
+            table.fill(BODY, Exhibit.oval(Point.of(14, -170), 78, 102));
+            table.fill(
+                    BODY, Exhibit.outline(Point.of(-42, 0), Point.of(-36, -110), Point.of(40, -100), Point.of(52, 0)));
+            table.fill(
+                    BODY,
+                    Exhibit.outline(
+                            Point.of(0, seat),
+                            Point.of(0, seat - 150),
+                            Point.of(430, seat - 132),
+                            Point.of(462, seat - 100),
+                            Point.of(456, seat + 330),
+                            Point.of(380, seat + 330),
+                            Point.of(364, seat - 8)));
+            table.draw(PENCIL, Point.of(-HALF - 60, seat + 4), Point.of(330, seat + 4));
         }
 
         /** Half as wide as it is drawn, mm; and how far beside it its words stand. */

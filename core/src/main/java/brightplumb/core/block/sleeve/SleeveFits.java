@@ -5,7 +5,9 @@ import static brightplumb.core.table.Exhibit.Ink.FAULT;
 import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.rule.SleeveSettings;
 import brightplumb.core.table.Check;
@@ -31,7 +33,7 @@ final class SleeveFits {
     static Check of(Inspected on) {
         Join join = on.draft().join("armhole");
         Laid laid = new Laid(
-                join.layers().get(0).length(),
+                on.draft().layer(join, 0),
                 join.layers().get(1).stretches().get(0).length(),
                 join.layers().get(1).stretches().get(1).length());
         double asked = on.set().amount(SleeveSettings.CAP_EASE).value();
@@ -52,17 +54,27 @@ final class SleeveFits {
                 laid);
     }
 
-    /** Cap and armhole straightened out along each other. */
-    record Laid(double cap, double front, double back) implements Evidence {
+    /**
+     * The armhole laid along the cap, the front's from the one end, the back's from the other: what is left between them is held in.
+     *
+     * @param run the cap, in the direction it is sewn
+     * @param front the front armhole, mm
+     * @param back the back armhole, mm
+     */
+    record Laid(List<Segment> run, double front, double back) implements Evidence {
+
+        double cap() {
+            return Curves.length(run);
+        }
 
         double eased() {
-            return cap - front - back;
+            return cap() - front - back;
         }
 
         @Override
         public List<Figure> figures() {
             return List.of(
-                    Figure.mm("cap", cap),
+                    Figure.mm("cap", cap()),
                     Figure.mm("front armhole", front),
                     Figure.mm("back armhole", back),
                     Figure.together("eased in", eased()));
@@ -70,22 +82,38 @@ final class SleeveFits {
 
         @Override
         public Exhibit exhibit() {
-            double armhole = front + back;
-            Exhibit.Table table = new Exhibit.Table()
-                    .draw(FRONT, Point.of(0, 0), Point.of(front, 0))
-                    .say(FRONT, Point.of(front / 2, -18), "front armhole", Quantity.MM, front)
-                    .draw(BACK, Point.of(front, 0), Point.of(armhole, 0))
-                    .say(BACK, Point.of(front + back / 2, -18), "back armhole", Quantity.MM, back)
-                    .draw(FRONT, Point.of(0, 60), Point.of(cap, 60))
-                    .say(FRONT, Point.of(cap / 2, 96), "cap", Quantity.MM, cap);
-            for (double x : new double[] {0, front, armhole}) {
-                table.draw(PENCIL, Point.of(x, -10), Point.of(x, 70));
+            double cap = cap();
+            double held = Math.max(0, eased());
+            double from = Math.min(front, cap);
+            double to = Math.max(from, cap - back);
+            Exhibit.Table table = new Exhibit.Table();
+            Point one = run.get(0).from();
+            Point other = run.get(run.size() - 1).to();
+            table.draw(PENCIL, one, other);
+            table.draw(FRONT, Curves.part(run, 0, from)).draw(BACK, Curves.part(run, to, cap));
+            said(table, FRONT, from / 2, ASIDE, "front armhole", front);
+            said(table, BACK, (to + cap) / 2, ASIDE, "back armhole", back);
+            if (held > HARDLY) {
+                table.draw(FAULT, Curves.part(run, from, to));
+                said(table, FAULT, (from + to) / 2, ABOVE, "held in", held);
+            } else if (eased() < -HARDLY) {
+                table.say(FAULT, one.toward(other, 0.5).plus(Point.of(0, 40)), "short", Quantity.MM, -eased());
             }
-            if (cap > armhole + 0.5) {
-                table.draw(FAULT, Point.of(armhole, 60), Point.of(cap, 60))
-                        .say(FAULT, Point.of(cap, 36), "held in", Quantity.MM, cap - armhole);
-            }
+            table.say(PENCIL, one.toward(other, 0.5).plus(Point.of(0, -12)), "cap", Quantity.MM, cap);
             return table.done();
         }
+
+        /** A word outside the cap, beside the place it is about. */
+        private void said(Exhibit.Table table, Exhibit.Ink ink, double along, double beside, String text, double mm) {
+            Curves.Along at = Curves.along(run, along);
+            table.say(ink, at.at().plus(at.direction().turned().times(-beside)), text, Quantity.MM, mm);
+        }
+
+        private static final double ASIDE = 62;
+
+        private static final double ABOVE = 24;
+
+        /** Less than this is not seen, mm. */
+        private static final double HARDLY = 0.5;
     }
 }
