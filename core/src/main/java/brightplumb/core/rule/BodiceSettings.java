@@ -11,6 +11,14 @@ public final class BodiceSettings {
             Setting.length("frontNeckDepth", "Front neck depth", Zone.SHOULDER, "Front neck down", 15, 350);
     public static final Setting BACK_NECK_DEPTH =
             Setting.length("backNeckDepth", "Back neck depth", Zone.SHOULDER, "Back neck down", 5, 400);
+    public static final Setting NECK_FIT =
+            Setting.choice("neckFit", "Neck drawn", Zone.SHOULDER, "Neck drawn", NeckFit.values());
+
+    /** How much longer than the tape round the neck a close neckline is. */
+    public static final Setting NECK_EASE = Setting.length(
+                    "neckEase", "Neck ease", Zone.SHOULDER, "Ease round the neck", 0, 150)
+            .when(set -> set.chose(NECK_FIT, NeckFit.CLOSE));
+
     public static final Setting SHOULDER_SLOPE =
             Setting.length("shoulderSlope", "Shoulder slope", Zone.SHOULDER, "Shoulder slopes", 0, 80);
 

@@ -8,6 +8,8 @@ import static brightplumb.core.rule.BodiceSettings.ARMHOLE_SHALLOWER;
 import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
 import static brightplumb.core.rule.BodiceSettings.BUST_EASE;
 import static brightplumb.core.rule.BodiceSettings.FRONT_NECK_DEPTH;
+import static brightplumb.core.rule.BodiceSettings.NECK_EASE;
+import static brightplumb.core.rule.BodiceSettings.NECK_FIT;
 import static brightplumb.core.rule.BodiceSettings.NECK_WIDTH;
 import static brightplumb.core.rule.BodiceSettings.SHOULDER_SLOPE;
 import static brightplumb.core.rule.BodiceSettings.STRAP;
@@ -31,6 +33,8 @@ final class HouseBodices {
             entry(NECK_WIDTH, inches(3, "A round neck, clear of the neck's base.")),
             entry(FRONT_NECK_DEPTH, inches(3, "To the pit of the neck, or a little below.")),
             entry(BACK_NECK_DEPTH, inches(1, "Behind, the neck is higher.")),
+            entry(NECK_FIT, chosen(NeckFit.DRAWN, "As wide and deep as its amounts say.")),
+            entry(NECK_EASE, inches(0.75, "Three quarters of an inch, to turn the head.")),
             entry(SHOULDER_SLOPE, inches(1, "The shoulder falls an inch from neck to end.")),
             entry(STRAP, inches(0, "It lies on the whole shoulder.")),
             entry(

@@ -10,6 +10,7 @@ import static brightplumb.core.rule.BodiceSettings.*;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
@@ -21,12 +22,14 @@ import brightplumb.core.rule.ArmholeFrom;
 import brightplumb.core.rule.ArmholeRule;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Half;
+import brightplumb.core.rule.NeckFit;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The upper half of a garment that hangs from the shoulder: its levels, the bust quarter, and for each panel neck, shoulder and armhole. The
@@ -40,6 +43,11 @@ public final class UpperHalf {
     /** Between the armholes a quarter stays so far inside its own width, mm. */
     private static final double INSIDE_QUARTER = Length.INCH;
 
+    /** A close neck is between these shares of what is said. */
+    private static final double LEAST_SHARE = 0.3;
+
+    private static final double MOST_SHARE = 2;
+
     /** Less shoulder than this carries nothing, mm. */
     private static final double LEAST_SHOULDER = Length.INCH / 2;
 
@@ -51,6 +59,8 @@ public final class UpperHalf {
             NECK_WIDTH,
             FRONT_NECK_DEPTH,
             BACK_NECK_DEPTH,
+            NECK_FIT,
+            NECK_EASE,
             SHOULDER_SLOPE,
             STRAP,
             ARMHOLE_RULE,
@@ -70,6 +80,7 @@ public final class UpperHalf {
     private Amount shoulderHalf;
     private Amount neckWidth;
     private Levels levels;
+    private Optional<Amount> neckShare = Optional.empty();
 
     public UpperHalf(Table table) {
         this(table, "");
@@ -91,8 +102,9 @@ public final class UpperHalf {
      */
     public Levels levels() {
         withoutNeck();
+        neckShare = set.chose(NECK_FIT, NeckFit.CLOSE) ? Optional.of(close()) : Optional.empty();
         neckWidth = table.step(
-                set.amount(NECK_WIDTH).as(BodiceFacts.NECK_WIDTH, "half neck"),
+                fitted(set.amount(NECK_WIDTH)).as(BodiceFacts.NECK_WIDTH, "half neck"),
                 "Neck, half its width",
                 set.why(NECK_WIDTH));
         if (neckWidth.value() > shoulderHalf.value() - LEAST_SHOULDER) {
@@ -172,6 +184,45 @@ public final class UpperHalf {
         return levels;
     }
 
+    /** By how much a close neck is wider and deeper than its amounts say, so that once round it is the tape and its ease. */
+    private Amount close() {
+        Amount wanted = body.find(NECK_GIRTH)
+                .orElseThrow(() -> new Refusal(
+                        "measures.neckGirth", "Neck is needed: a close neckline is drawn by the tape round it"))
+                .plus(set.amount(NECK_EASE));
+        double share = Roots.between(LEAST_SHARE, MOST_SHARE, k -> neckRound(k) - wanted.value())
+                .orElseThrow(
+                        () -> new Refusal(
+                                set.byHand(NECK_EASE) ? "settings.neckEase" : "measures.neckGirth",
+                                "No neckline of this shape is so long; look at the tape round the neck, or draw the neck as wide and deep as said"));
+        return table.step(
+                "neck.share",
+                "Neck, as a share of what is said",
+                Amount.counted("until once round is the neck and its ease", share),
+                "Width and depths keep their ratio: all three are so much of their amounts.");
+    }
+
+    /** Once round the neck where its width and depths are a share of their amounts, mm. */
+    private double neckRound(double share) {
+        double round = 0;
+        for (Setting depthOf : List.of(FRONT_NECK_DEPTH, BACK_NECK_DEPTH)) {
+            UpperLines lines = UpperLines.drawn(
+                    levels,
+                    share * set.amount(NECK_WIDTH).value(),
+                    share * set.amount(depthOf).value(),
+                    Point.of(shoulderHalf.value(), levels.shoulder()),
+                    across(),
+                    0,
+                    Point.of(quarter.value(), levels.armhole()));
+            round += 2 * Curves.length(lines.neck());
+        }
+        return round;
+    }
+
+    private Amount fitted(Amount said) {
+        return neckShare.map(said::times).orElse(said);
+    }
+
     private String sheet(Half panel) {
         return sheets + panel.id();
     }
@@ -194,7 +245,7 @@ public final class UpperHalf {
     public UpperLines drawn(Half panel, double lower) {
         Setting depthOf = panel == Half.FRONT ? FRONT_NECK_DEPTH : BACK_NECK_DEPTH;
         Amount depth = table.step(
-                set.amount(depthOf).as(BodiceFacts.NECK_DEPTH.of(panel.id()), panel.id() + " neck depth"),
+                fitted(set.amount(depthOf)).as(BodiceFacts.NECK_DEPTH.of(panel.id()), panel.id() + " neck depth"),
                 panel.title() + " neck down",
                 set.why(depthOf));
         if (levels.top() + depth.value() > levels.armhole() + LEAST_SIDE * 2) {
