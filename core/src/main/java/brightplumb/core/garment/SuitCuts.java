@@ -3,8 +3,10 @@ package brightplumb.core.garment;
 import static brightplumb.core.measure.Measure.*;
 import static brightplumb.core.rule.AllowanceSettings.*;
 import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.ClosureSettings.CLOSURE;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.CrotchSettings.RISE_EASE;
+import static brightplumb.core.rule.Rule.choosing;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
@@ -15,6 +17,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.AllowanceHabit;
 import brightplumb.core.rule.ArmholeFrom;
 import brightplumb.core.rule.ArmholeRule;
+import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.Rule;
@@ -137,8 +140,12 @@ final class SuitCuts {
                             Parts.ROMPER,
                             "house",
                             ROMPER,
-                            Map.of())
-                    .made(Operations.BIAS_BINDING)
+                            Map.of(
+                                    CLOSURE,
+                                    choosing(
+                                            given -> given.cloth().stretches() ? Closure.NONE : Closure.CENTRE_BACK_ZIP,
+                                            "Cloth that stretches is pulled on; cloth that does not needs an opening behind.")))
+                    .made(Operations.ZIP, Operations.BIAS_BINDING)
                     .in(HIGH_STRETCH)
                     .sewn(Sequence.LEG_FIRST)
                     .recipe(Way.byTheRecipe(

@@ -7,17 +7,19 @@ import static brightplumb.core.rule.CrotchSettings.RISE_EASE;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.HipSettings.NEGATIVE_EASE;
-import static brightplumb.core.rule.Rule.chosen;
+import static brightplumb.core.rule.Rule.choosing;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.SuitSettings.*;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 import static java.util.Map.entry;
 
+import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.function.Function;
 
 /** The house way of rompers cut on their fold, without centre seams and without a fork. Our own choice; the habits are common practice. */
 final class HouseRompers {
@@ -38,67 +40,94 @@ final class HouseRompers {
 
     private static Map<Setting, Rule> rules() {
         Map<Setting, Rule> rules = new HashMap<>(HouseSuits.WAY.rules());
-        rules.putAll(Map.ofEntries(
-                entry(NECK_WIDTH, inches(4, "Wide enough for the hips to go through: it opens nowhere else.")),
-                entry(FRONT_NECK_DEPTH, inches(7, "Deep enough for the hips to go through.")),
-                entry(
-                        BACK_NECK_DEPTH,
-                        worked(given -> given.amount(FRONT_NECK_DEPTH), "Front and back from one pattern.")),
-                entry(
-                        NEGATIVE_EASE,
-                        HouseSuits.share(
-                                0, "The seams, sewn inside the line, are the ease; never that and less cloth.")),
-                entry(
-                        HIP_EASE,
-                        worked(
-                                HouseRompers::hipEase,
-                                "None where the cloth gives; more where the thigh would not go through the leg that falls plumb from the hip.")),
-                entry(STRAP, inches(1.5, "An inch and a half wide when it is finished.")),
-                entry(
-                        ARMHOLE_HOLLOW_BACK,
-                        worked(given -> given.amount(ARMHOLE_HOLLOW_FRONT), "Front and back from one pattern.")),
-                entry(RISE_EASE, inches(3, "Without a waist seam to give, three inches deeper than the rise.")),
-                entry(
-                        CROTCH_DEPTH,
-                        worked(
-                                HouseRompers::depth,
-                                "The tape round the trunk, shared between front and back; an inch and a half to four and a half below the rise.")),
-                entry(
-                        INNER_LEG_IN,
-                        worked(
-                                given -> given.body()
-                                        .hip()
-                                        .over(28)
-                                        .atLeast(Amount.inches("least", 1))
-                                        .atMost(Amount.inches("most", 1.5)),
-                                "A twenty-eighth of the hip, an inch to an inch and a half.")),
-                entry(
-                        LENGTH,
-                        worked(
-                                given -> given.inProportion(Amount.byHabit(19))
-                                        .atLeast(given.amount(CROTCH_DEPTH).plus(Amount.inches("least leg", 4))),
-                                "To the middle of the thigh, unless another length is asked.")),
-                entry(
-                        WAIST_EASE,
-                        worked(
-                                given -> given.body()
-                                        .hip()
-                                        .plus(given.amount(HIP_EASE))
-                                        .minus(given.body().waist())
-                                        .minus(given.body()
+        rules.putAll(
+                Map.ofEntries(
+                        entry(NECK_WIDTH, inches(4, "Wide enough for the hips to go through: it opens nowhere else.")),
+                        entry(FRONT_NECK_DEPTH, inches(7, "Deep enough for the hips to go through.")),
+                        entry(
+                                BACK_NECK_DEPTH,
+                                worked(given -> given.amount(FRONT_NECK_DEPTH), "Front and back from one pattern.")),
+                        entry(
+                                NEGATIVE_EASE,
+                                HouseSuits.share(
+                                        0,
+                                        "The seams, sewn inside the line, are the ease; never that and less cloth.")),
+                        entry(
+                                HIP_EASE,
+                                worked(
+                                        HouseRompers::hipEase,
+                                        "None where the cloth gives; more where the thigh would not go through the leg that falls plumb from the hip.")),
+                        entry(STRAP, inches(1.5, "An inch and a half wide when it is finished.")),
+                        entry(
+                                ARMHOLE_HOLLOW_BACK,
+                                worked(
+                                        given -> given.amount(ARMHOLE_HOLLOW_FRONT),
+                                        "Front and back from one pattern.")),
+                        entry(RISE_EASE, inches(3, "Without a waist seam to give, three inches deeper than the rise.")),
+                        entry(
+                                CROTCH_DEPTH,
+                                worked(
+                                        HouseRompers::depth,
+                                        "The tape round the trunk, shared between front and back; an inch and a half to four and a half below the rise.")),
+                        entry(
+                                INNER_LEG_IN,
+                                worked(
+                                        given -> given.body()
                                                 .hip()
+                                                .over(28)
+                                                .atLeast(Amount.inches("least", 1))
+                                                .atMost(Amount.inches("most", 1.5)),
+                                        "A twenty-eighth of the hip, an inch to an inch and a half.")),
+                        entry(
+                                LENGTH,
+                                worked(
+                                        given -> given.inProportion(Amount.byHabit(19))
+                                                .atLeast(given.amount(CROTCH_DEPTH)
+                                                        .plus(Amount.inches("least leg", 4))),
+                                        "To the middle of the thigh, unless another length is asked.")),
+                        entry(
+                                WAIST_EASE,
+                                worked(
+                                        given -> given.body()
+                                                .hip()
+                                                .plus(given.amount(HIP_EASE))
                                                 .minus(given.body().waist())
-                                                .notBelowZero()
-                                                .over(2)),
-                                "It hangs from bust to hip; the waist comes in by half of what it might.")),
-                entry(SIDE_ALLOWANCE, inches(0, "Cut on the line; what is sewn inside it is the ease.")),
-                entry(INSEAM_ALLOWANCE, inches(0, "Cut on the line.")),
-                entry(SIDE_SEWN_IN, inches(0.5, "Sewn half an inch inside the line.")),
-                entry(HEM_ALLOWANCE, inches(1, "An inch turned.")),
-                entry(
-                        ALLOWANCES,
-                        chosen(AllowanceHabit.ON_THE_LINE, "Cut on the body line: the seams are the ease."))));
+                                                .minus(given.body()
+                                                        .hip()
+                                                        .minus(given.body().waist())
+                                                        .notBelowZero()
+                                                        .over(2)),
+                                        "It hangs from bust to hip; the waist comes in by half of what it might.")),
+                        entry(
+                                SIDE_ALLOWANCE,
+                                onTheLine(
+                                        AllowanceHabit::side,
+                                        "Cut on the line where the cloth stretches; what is sewn inside it is the ease.")),
+                        entry(
+                                INSEAM_ALLOWANCE,
+                                onTheLine(AllowanceHabit::centre, "Cut on the line where the cloth stretches.")),
+                        entry(
+                                SIDE_SEWN_IN,
+                                worked(
+                                        given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
+                                        "Sewn half an inch inside the line where the cloth stretches.")),
+                        entry(HEM_ALLOWANCE, inches(1, "An inch turned.")),
+                        entry(
+                                ALLOWANCES,
+                                choosing(
+                                        given -> given.cloth().stretches()
+                                                ? AllowanceHabit.ON_THE_LINE
+                                                : AllowanceHabit.INCH,
+                                        "Cut on the body line, the seams are the ease; cloth that does not give has allowances outside it."))));
         return rules;
+    }
+
+    private static Rule onTheLine(Function<AllowanceHabit, Length> otherwise, String why) {
+        return worked(
+                given -> given.cloth().stretches()
+                        ? Amount.byHabit(0)
+                        : Amount.byHabit(otherwise.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class))),
+                why);
     }
 
     /** What the thigh asks of a leg that is half the hip less what both inner legs come in: the least ease is none, or the usual in woven cloth. */

@@ -17,6 +17,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
@@ -245,6 +246,35 @@ class SuitsTest {
                                                     .length()),
                             within(1e-6));
         }
+    }
+
+    /** Cloth that does not give goes over the hips through neck and zip; its seams lie outside the line. */
+    @ParameterizedTest
+    @CsvSource({"0, true", "0.5, false"})
+    void a_romper_of_cloth_that_does_not_give_opens_behind_and_its_back_is_a_pair(double stretch, boolean opens) {
+        Drafted romper = Drafting.draft(DraftRequest.of(
+                "pull-on-romper",
+                "house",
+                Sheet.ofMillimetres(her()),
+                Map.of(),
+                new Cloth(stretch, 1500, true, false)));
+        Piece back = romper.draft().panel("back");
+        assertThat(back.edge(EdgeRole.CENTRE_BACK_ZIP).isPresent()).isEqualTo(opens);
+        assertThat(back.copies() instanceof Copies.Pairs).isEqualTo(opens);
+        assertThat(romper.draft().panel("front").copies()).isInstanceOf(Copies.OnFold.class);
+        assertThat(romper.draft().joins().stream().anyMatch(j -> j.seam().equals("centre.back.zip")))
+                .isEqualTo(opens);
+        assertThat(romper.checks())
+                .filteredOn(c -> c.id().equals("enters") || c.id().equals("trunk.length"))
+                .allSatisfy(c -> assertThat(c.verdict()).isEqualTo(Verdict.TRUE));
+        assertThat(Notions.of(romper).stream().anyMatch(n -> n.id().equals("zip")))
+                .isEqualTo(opens);
+        double side = romper.pieces().stream()
+                .filter(p -> p.piece() == back)
+                .mapToDouble(p -> p.allowances().get("side").outside())
+                .findFirst()
+                .orElseThrow();
+        assertThat(side > 0).isEqualTo(opens);
     }
 
     /** A romper's front and back are one pattern but for what is asked otherwise; its inner leg is a twenty-eighth of the hip in, an inch to an inch and a half. */

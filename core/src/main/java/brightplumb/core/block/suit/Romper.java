@@ -1,6 +1,8 @@
 package brightplumb.core.block.suit;
 
 import static brightplumb.core.rule.AllowanceSettings.*;
+import static brightplumb.core.rule.ClosureSettings.CLOSURE;
+import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HabitSettings.STRETCH_HABIT;
 import static brightplumb.core.rule.HemSettings.LENGTH;
@@ -10,6 +12,7 @@ import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -29,8 +32,11 @@ public final class Romper implements Operation {
             CROTCH_DEPTH,
             INNER_LEG_IN,
             LENGTH,
+            CLOSURE.offering(Closure.NONE, Closure.CENTRE_BACK_ZIP),
+            ZIP_LENGTH,
             ALLOWANCES,
             SIDE_ALLOWANCE,
+            ZIP_ALLOWANCE,
             INSEAM_ALLOWANCE,
             HEM_ALLOWANCE,
             SIDE_SEWN_IN,

@@ -2,6 +2,8 @@ package brightplumb.core.block.suit;
 
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
+import static brightplumb.core.rule.ClosureSettings.CLOSURE;
+import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
@@ -31,15 +33,19 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
- * The romper block: front and back on the fold of the cloth from neck to crotch, where each parts into legs. The inner leg leaves the fold
+ * The romper block: front and back on the fold of the cloth from neck to crotch, where each parts into legs; in cloth that does not give the
+ * back is a pair with a zip between. The inner leg leaves the fold
  * square, stands a little in after three inches and falls plumb; so does the side below the hip. The centre line is x = 0 with the side at +x;
  * the waist is y = 0 and y grows downward.
  */
@@ -109,8 +115,11 @@ final class RomperBlock {
                 Point.of(hip.value(), hipDepth.value())));
         List<Segment> down = side.downTo(length.value());
         List<Segment> leg = inner(crotch.value(), inner.value(), length.value());
-        Piece front = panel(Half.FRONT, upper.drawn(Half.FRONT), down, leg, EdgeRole.CENTRE_FRONT);
-        Piece back = panel(Half.BACK, upper.drawn(Half.BACK), down, leg, EdgeRole.CENTRE_BACK);
+        Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
+                ? paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
+                : null;
+        Piece front = panel(Half.FRONT, upper.drawn(Half.FRONT), down, leg, null);
+        Piece back = panel(Half.BACK, upper.drawn(Half.BACK), down, leg, zip);
         upper.together(lines(front), lines(back));
         paper.step(
                 hip.minus(inner).times(2).as(Fact.HEM_GIRTH, "hem all round"),
@@ -119,10 +128,13 @@ final class RomperBlock {
         Serves.say(paper, set);
         Pattern pattern = new Pattern(
                 List.of(front, back),
-                List.of(
-                        Join.sewn("shoulder", EdgeRole.SHOULDER, front, back),
-                        Join.sewn("side", EdgeRole.SIDE, front, back),
-                        Join.sewn("inseam", EdgeRole.INSEAM, front, back)));
+                Stream.concat(
+                                Stream.of(
+                                        Join.sewn("shoulder", EdgeRole.SHOULDER, front, back),
+                                        Join.sewn("side", EdgeRole.SIDE, front, back),
+                                        Join.sewn("inseam", EdgeRole.INSEAM, front, back)),
+                                BackOpening.seams(back).stream())
+                        .toList());
         Pattern notched = Notches.level(pattern, pattern.joins().get(1), "waist", 0);
         return table.finished(Notches.level(notched, pattern.joins().get(1), "hip", hipDepth.value()));
     }
@@ -142,7 +154,7 @@ final class RomperBlock {
         return List.of(new Line(Point.of(in, hem), plumb), out);
     }
 
-    private Piece panel(Half panel, UpperLines upper, List<Segment> down, List<Segment> leg, EdgeRole centre) {
+    private Piece panel(Half panel, UpperLines upper, List<Segment> down, List<Segment> leg, Amount zip) {
         Point hemSide = down.get(down.size() - 1).to();
         Point hemInner = leg.get(0).from();
         Point fork = leg.get(leg.size() - 1).to();
@@ -158,20 +170,27 @@ final class RomperBlock {
                 "It leaves the fold square, so that no corner stands between the legs, and falls plumb.");
         double top = upper.neck().get(0).from().y();
         double x = hemInner.x() * 1.4;
+        List<Edge> edges = new ArrayList<>(List.of(
+                Edge.of(EdgeRole.NECK, upper.neck()).as(End.BOUND),
+                Edge.of(EdgeRole.SHOULDER, List.of(upper.shoulder())),
+                Edge.of(EdgeRole.ARMHOLE, upper.armhole()).as(End.BOUND),
+                Edge.of(EdgeRole.SIDE, down),
+                Edge.of(EdgeRole.HEM, List.of(hem)),
+                Edge.of(EdgeRole.INSEAM, leg)));
+        BackOpening opening = BackOpening.of(List.of(fold), set, zip);
+        boolean front = panel == Half.FRONT;
+        edges.addAll(
+                front ? List.of(Edge.of(EdgeRole.CENTRE_FRONT, List.of(fold)).as(End.FOLD)) : opening.edges());
         return Piece.of(
-                PieceId.of(panel.id()),
-                "Romper " + panel.id(),
-                panel.id(),
-                List.of(
-                        Edge.of(EdgeRole.NECK, upper.neck()).as(End.BOUND),
-                        Edge.of(EdgeRole.SHOULDER, List.of(upper.shoulder())),
-                        Edge.of(EdgeRole.ARMHOLE, upper.armhole()).as(End.BOUND),
-                        Edge.of(EdgeRole.SIDE, down),
-                        Edge.of(EdgeRole.HEM, List.of(hem)),
-                        Edge.of(EdgeRole.INSEAM, leg),
-                        Edge.of(centre, List.of(fold)).as(End.FOLD)),
-                new Line(Point.of(x, top + (hemInner.y() - top) * 0.2), Point.of(x, top + (hemInner.y() - top) * 0.85)),
-                new Copies.OnFold(centre, 1),
-                OnBody.AS_DRAFTED);
+                        PieceId.of(panel.id()),
+                        "Romper " + panel.id(),
+                        panel.id(),
+                        edges,
+                        new Line(
+                                Point.of(x, top + (hemInner.y() - top) * 0.2),
+                                Point.of(x, top + (hemInner.y() - top) * 0.85)),
+                        front ? new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1) : opening.copies(),
+                        OnBody.AS_DRAFTED)
+                .withMarks(opening.marks());
     }
 }

@@ -1,12 +1,8 @@
 package brightplumb.core.block.suit;
 
-import brightplumb.core.block.waist.Openings;
-import brightplumb.core.block.waist.WaistMarks;
-import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.measure.Length;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
@@ -38,18 +34,9 @@ final class SuitPieces {
     /** @param zip how long a zip in the centre seam is, or null where the back is cut on the fold */
     static Piece back(BodysuitBlock.Panel lines, boolean sewn, Settings set, Amount zip) {
         List<Edge> edges = edges(lines, sewn);
-        if (zip == null) {
-            edges.add(Edge.of(EdgeRole.CENTRE_BACK, centre(lines)).as(End.FOLD));
-            return piece(lines, edges, new Copies.OnFold(EdgeRole.CENTRE_BACK, 1), List.of());
-        }
-        double whole = Curves.length(centre(lines));
-        Openings.within(set, whole - 2 * Length.INCH);
-        double opens = Math.min(zip.value(), whole - 2 * Length.INCH);
-        List<List<Segment>> parted = Curves.cutAt(centre(lines), whole - opens);
-        edges.add(Edge.of(EdgeRole.CENTRE_BACK, parted.get(0)));
-        edges.add(Edge.of(EdgeRole.CENTRE_BACK_ZIP, parted.get(1)).as(End.OPENING));
-        Point at = parted.get(1).get(0).from();
-        return piece(lines, edges, new Copies.Pairs(1), List.of(WaistMarks.notch(at, Point.of(-1, 0), 2, "zip end")));
+        BackOpening opening = BackOpening.of(centre(lines), set, zip);
+        edges.addAll(opening.edges());
+        return piece(lines, edges, opening.copies(), opening.marks());
     }
 
     private static List<Segment> centre(BodysuitBlock.Panel lines) {
@@ -82,11 +69,7 @@ final class SuitPieces {
     static Pattern joined(Piece front, Piece back, boolean sewn) {
         List<Join> joins = new ArrayList<>(List.of(
                 Join.sewn("shoulder", EdgeRole.SHOULDER, front, back), Join.sewn("side", EdgeRole.SIDE, front, back)));
-        for (EdgeRole centre : List.of(EdgeRole.CENTRE_BACK, EdgeRole.CENTRE_BACK_ZIP)) {
-            if (back.edge(centre).filter(e -> e.end() != End.FOLD).isPresent()) {
-                joins.add(Join.mirrored(centre.id(), centre, back));
-            }
-        }
+        joins.addAll(BackOpening.seams(back));
         Run one = Run.of(Stretch.whole(front, front.require(EdgeRole.CROTCH_END)));
         Run other = Run.of(Stretch.whole(back, back.require(EdgeRole.CROTCH_END)));
         joins.add(
