@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Draft } from '../api/client';
-import { madeDraft, madeRevision, madeStep } from '../testing/made';
+import { madeDraft, madeRevision, madeStep, PLAIN } from '../testing/made';
 import { askedFor, differences } from './sides';
 
 const now = {
@@ -8,17 +8,7 @@ const now = {
   way: 'house',
   measures: { hipGirth: 980 },
   settings: { length: 700, hipEase: 30 },
-  cloth: {
-    stretch: 0,
-    width: 1500,
-    folded: true,
-    oneWay: false,
-    drape: 'medium',
-    repeat: 0,
-    shrinkage: 0,
-    stretchAlong: 0,
-    sheer: false,
-  },
+  cloth: PLAIN,
   with: [],
   without: [],
 };

@@ -1,5 +1,18 @@
 /** Answers as the workroom would give them, made for the tests: whole, and plain where a test says nothing. */
-import type { Draft, Piece, Revision, Step } from '../api/client';
+import type { Cloth, Draft, Piece, Revision, Step } from '../api/client';
+
+/** A woven cloth, plain and washed. */
+export const PLAIN: Cloth = {
+  stretch: 0,
+  width: 1500,
+  folded: true,
+  oneWay: false,
+  drape: 'medium',
+  repeat: 0,
+  shrinkage: 0,
+  stretchAlong: 0,
+  sheer: false,
+};
 
 export const madeStep = (over: Partial<Step>): Step => ({
   id: 'step',
@@ -54,17 +67,7 @@ export const madeDraft = (over: Partial<Draft>): Draft => ({
   estimates: [],
   levels: [],
   settings: {},
-  cloth: {
-    stretch: 0,
-    width: 1500,
-    folded: true,
-    oneWay: false,
-    drape: 'medium',
-    repeat: 0,
-    shrinkage: 0,
-    stretchAlong: 0,
-    sheer: false,
-  },
+  cloth: PLAIN,
   made: [],
   notions: [],
   making: [],

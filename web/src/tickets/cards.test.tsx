@@ -2,6 +2,7 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Cloth, Cut, Ticket } from '../api/client';
+import { PLAIN } from '../testing/made';
 import { lay } from '../testing/page';
 import { ClashCard } from './ClashCard';
 import { ClothFields } from './ClothFields';
@@ -10,17 +11,7 @@ import { fold, keptOf } from './changes';
 beforeEach(() => localStorage.clear());
 afterEach(cleanup);
 
-const cloth: Cloth = {
-  stretch: 0,
-  width: 1500,
-  folded: true,
-  oneWay: false,
-  drape: 'medium',
-  repeat: 0,
-  shrinkage: 0,
-  stretchAlong: 0,
-  sheer: false,
-};
+const cloth: Cloth = PLAIN;
 const theirs: Ticket = {
   id: 't',
   personId: 'p',

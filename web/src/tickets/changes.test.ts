@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { PLAIN } from '../testing/made';
 import {
   differing,
   fold,
@@ -19,17 +20,7 @@ const kept: Kept = {
   cut: 'straight-skirt',
   way: 'house',
   settings: { hipEase: 25.4, closure: 'fly' },
-  cloth: {
-    stretch: 0,
-    width: 1500,
-    folded: true,
-    oneWay: false,
-    drape: 'medium',
-    repeat: 0,
-    shrinkage: 0,
-    stretchAlong: 0,
-    sheer: false,
-  },
+  cloth: PLAIN,
   with: [],
   without: [],
   promised: '2026-12-04',

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Cut, Way } from '../api/client';
+import { PLAIN } from '../testing/made';
 import type { Kept } from './changes';
 import { fromHandTest, pulledTo } from './handTest';
 import { cutSteps } from './otherCut';
@@ -47,17 +48,7 @@ describe('another cut', () => {
     cut: 'straight-skirt',
     way: 'allocated',
     settings: { hipEase: 20, slit: 100 },
-    cloth: {
-      stretch: 0,
-      width: 1500,
-      folded: true,
-      oneWay: false,
-      drape: 'medium',
-      repeat: 0,
-      shrinkage: 0,
-      stretchAlong: 0,
-      sheer: false,
-    },
+    cloth: PLAIN,
     with: [],
     without: [],
     promised: null,

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Ticket } from '../api/client';
 import { keeping, resume } from '../api/keeping';
 import { keys } from '../api/queries';
+import { PLAIN } from '../testing/made';
 import { Desk } from './desk';
 
 /** A workroom of two tickets, which can be away, slow, or changed by somebody else. */
@@ -61,17 +62,7 @@ const ticket = (id: string): Ticket => ({
   cut: 'straight-skirt',
   way: 'house',
   settings: {},
-  cloth: {
-    stretch: 0,
-    width: 1500,
-    folded: true,
-    oneWay: false,
-    drape: 'medium',
-    repeat: 0,
-    shrinkage: 0,
-    stretchAlong: 0,
-    sheer: false,
-  },
+  cloth: PLAIN,
   with: [],
   without: [],
   promised: null,

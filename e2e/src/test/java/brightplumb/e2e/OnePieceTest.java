@@ -42,6 +42,19 @@ class OnePieceTest {
         this.browser = table.browser();
     }
 
+    /** A person with the tape above on a first sheet, and a new ticket begun. */
+    private Page measured(String person) {
+        Page page = browser.signedIn();
+        Browser.newPerson(page, person);
+        page.getByText("For bodices and sleeves").click();
+        TAPE.forEach((measure, inches) -> page.getByLabel(measure, new Page.GetByLabelOptions().setExact(true))
+                .fill(inches));
+        Browser.button(page, "Keep this sheet").click();
+        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Browser.button(page, "New ticket").click();
+        return page;
+    }
+
     private static Locator plumbLine(Page page, String name) {
         return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Plumb lines"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)));
@@ -65,14 +78,7 @@ class OnePieceTest {
     })
     void one_too_short_in_the_trunk_is_seen_deepened_laid_and_printed(
             String cut, String way, String front, String copies) throws Exception {
-        Page page = browser.signedIn();
-        Browser.newPerson(page, "Morwenna Tide");
-        page.getByText("For bodices and sleeves").click();
-        TAPE.forEach((measure, inches) -> page.getByLabel(measure, new Page.GetByLabelOptions().setExact(true))
-                .fill(inches));
-        Browser.button(page, "Keep this sheet").click();
-        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
-        Browser.button(page, "New ticket").click();
+        Page page = measured("Morwenna Tide");
         pick(page, "Cut", cut);
         pick(page, "Way of drafting", way);
         page.getByLabel("What is it called here").fill("Tide");
@@ -112,14 +118,7 @@ class OnePieceTest {
 
     @Test
     void an_edge_over_the_arms_is_asked_for_at_its_field_and_the_bodice_meets_its_legs() throws Exception {
-        Page page = browser.signedIn();
-        Browser.newPerson(page, "Morwenna Spray");
-        page.getByText("For bodices and sleeves").click();
-        TAPE.forEach((measure, inches) -> page.getByLabel(measure, new Page.GetByLabelOptions().setExact(true))
-                .fill(inches));
-        Browser.button(page, "Keep this sheet").click();
-        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
-        Browser.button(page, "New ticket").click();
+        Page page = measured("Morwenna Spray");
         pick(page, "Cut", "Peplum jumpsuit");
         page.getByLabel("What is it called here").fill("Spray");
         Browser.button(page, "Make the ticket").click();
@@ -127,16 +126,14 @@ class OnePieceTest {
         pick(page, "Top edge goes", "Over the arms");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Round the top edge is needed");
 
-        page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("Measure").setExact(true))
-                .click();
+        page.keyboard().press("1");
         page.getByLabel("Round the top edge", new Page.GetByLabelOptions().setExact(true))
                 .fill("43");
         Browser.button(page, "Keep, and to the draft").click();
+        page.getByTestId("draft-paper").waitFor();
         page.keyboard().press("3");
         assertThat(plumbLine(page, "Waist seam")).containsText("meets");
-        assertThat(plumbLine(page, "Cloth")).containsText("suits");
+        assertThat(plumbLine(page, "Drape")).containsText("suits");
         plumbLine(page, "Waist seam").click();
         assertThat(page.locator("[data-testid=evidence][data-check='waist.meets.waist']"))
                 .isVisible();

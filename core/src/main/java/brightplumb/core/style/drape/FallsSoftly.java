@@ -22,7 +22,7 @@ public final class FallsSoftly {
         boolean firm = on.set().cloth().drape() == Drape.FIRM;
         return new Check(
                 "cloth.suits",
-                "Cloth",
+                "Drape",
                 firm ? Verdict.WATCH : Verdict.TRUE,
                 Quantity.COUNT,
                 on.set().cloth().drape().ordinal(),
