@@ -59,7 +59,7 @@ bench_pairs() {
   for pair in "straight-skirt house" "lined-pencil house" "slit-pencil house" "tailored-shorts house" "flap-pocket-shorts house" \
     "box-fold-palazzo house" "box-fold-palazzo bench" "swim-bodysuit house classic-trousers house" \
     "pull-on-romper house classic-trousers house" "sleeved-playsuit house classic-trousers house" \
-    "sweep-jumpsuit house classic-trousers house"; do
+    "sweep-jumpsuit house classic-trousers house" "peplum-jumpsuit house classic-trousers house"; do
     measure brightplumb.bench.PairsBench $pair
   done
 }

@@ -17,6 +17,12 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
   const ids = useId();
   const [fault, setFault] = useState<Record<string, string | null>>({});
   const put = (part: keyof Cloth, to: Step['to']) => change([{ set: `cloth.${part}`, to }]);
+  // Alike both ways until the other way was pulled too.
+  const stretched = (s: number) =>
+    change([
+      { set: 'cloth.stretch', to: s },
+      ...(cloth.stretchAlong === cloth.stretch ? [{ set: 'cloth.stretchAlong', to: s }] : []),
+    ]);
   const says = (part: string) => (why: string | null) => setFault((f) => ({ ...f, [part]: why }));
   const widths = WIDTHS[unit.shown];
   return (
@@ -28,12 +34,7 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
             10 cm, pulled, go to
           </label>
           <div className="flex items-center gap-2">
-            <HandTest
-              id={`${ids}-pulled`}
-              stretch={cloth.stretch}
-              onChange={(s) => put('stretch', s)}
-              onFault={says('pulled')}
-            />
+            <HandTest id={`${ids}-pulled`} stretch={cloth.stretch} onChange={stretched} onFault={says('pulled')} />
             <span className="text-soft">cm</span>
           </div>
         </div>
@@ -45,7 +46,7 @@ export function ClothFields({ cloth, change }: { cloth: Cloth; change: (steps: S
             id={`${ids}-stretch`}
             value={cloth.stretch}
             most={2}
-            onChange={(s) => put('stretch', s)}
+            onChange={stretched}
             onFault={says('stretch')}
           />
         </div>

@@ -109,11 +109,21 @@ describe('two versions of a ticket', () => {
 });
 
 describe('the cloth', () => {
+  it('keeps what was pulled along once it differs from what goes round', () => {
+    const change = vi.fn();
+    lay(<ClothFields cloth={{ ...cloth, stretch: 0.3, stretchAlong: 0.1 }} change={change} />);
+    fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '14' } });
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretch', to: 0.4 }]);
+  });
+
   it('is changed part by part, its stretch by the hand test', () => {
     const change = vi.fn();
     lay(<ClothFields cloth={cloth} change={change} />);
     fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '12,5' } });
-    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretch', to: 0.25 }]);
+    expect(change).toHaveBeenLastCalledWith([
+      { set: 'cloth.stretch', to: 0.25 },
+      { set: 'cloth.stretchAlong', to: 0.25 },
+    ]);
     fireEvent.change(screen.getByLabelText(/^along the selvedge/), { target: { value: '11' } });
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretchAlong', to: 0.1 }]);
     fireEvent.click(screen.getByText('Shows through'));
