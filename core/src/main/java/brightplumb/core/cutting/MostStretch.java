@@ -26,8 +26,8 @@ public final class MostStretch {
     /** It is so long where there is room, mm; half of what there is where there is less. */
     private static final double LONG = 110;
 
-    /** A shorter line says nothing, mm: a strip on the bias has its grain line alone. */
-    private static final double LEAST = 18;
+    /** A shorter line says nothing, mm: a binding on the bias has its grain line alone. */
+    private static final double LEAST = 25;
 
     /** Room is looked for so far, in steps of so much, mm. */
     private static final double FAR = 400;

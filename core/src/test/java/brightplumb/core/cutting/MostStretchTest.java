@@ -79,7 +79,7 @@ class MostStretchTest {
             String cut, double round, double along, double parallel) {
         Drafted drafted = drafted(cut, round, along, Map.of());
         assertThat(drafted.draft().pieces())
-                .filteredOn(p -> p.layer() == Layer.SHELL && !p.id().name().startsWith("binding"))
+                .filteredOn(p -> p.layer() == Layer.SHELL && !p.id().name().endsWith("binding"))
                 .isNotEmpty()
                 .allSatisfy(piece -> {
                     Point way = line(piece).get(0).direction(0);

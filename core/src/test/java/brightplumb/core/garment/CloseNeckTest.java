@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import static brightplumb.core.garment.OnePiece.fact;
 import static brightplumb.core.measure.Measure.*;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -75,10 +76,6 @@ class CloseNeckTest {
         assertThat(close.checks())
                 .filteredOn(c -> c.id().equals("neck.fits"))
                 .allSatisfy(c -> assertThat(c.verdict()).isEqualTo(Verdict.TRUE));
-    }
-
-    private static double fact(Drafted drafted, String id) {
-        return drafted.draft().facts().get(id).value();
     }
 
     @Test

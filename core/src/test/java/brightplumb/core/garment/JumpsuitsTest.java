@@ -1,5 +1,8 @@
 package brightplumb.core.garment;
 
+import static brightplumb.core.garment.OnePiece.INCH;
+import static brightplumb.core.garment.OnePiece.check;
+import static brightplumb.core.garment.OnePiece.fact;
 import static brightplumb.core.measure.Measure.*;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -34,8 +37,6 @@ import org.locationtech.jts.geom.Polygon;
 /** A bodice that runs on from legs, and the sweep that opens it. Amounts are common practice, no source. */
 class JumpsuitsTest {
 
-    private static final double INCH = 25.4;
-
     private static Map<Measure, Double> her() {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);
         mm.put(WAIST_GIRTH, 28 * INCH);
@@ -67,17 +68,6 @@ class JumpsuitsTest {
 
     private static double length(Drafted drafted, String panel, EdgeRole role) {
         return piece(drafted.draft(), panel).require(role).length();
-    }
-
-    private static double fact(Drafted drafted, String id) {
-        return drafted.draft().facts().get(id).value();
-    }
-
-    private static Check check(Drafted drafted, String id) {
-        return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Polygon polygon(Piece piece) {

@@ -1,5 +1,8 @@
 package brightplumb.core.garment;
 
+import static brightplumb.core.garment.OnePiece.INCH;
+import static brightplumb.core.garment.OnePiece.check;
+import static brightplumb.core.garment.OnePiece.fact;
 import static brightplumb.core.measure.Measure.*;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -39,7 +42,6 @@ import org.locationtech.jts.geom.Polygon;
 /** A bodice without shoulders sewn to legs at the waist, its lining, and the ring of cloth on its top edge. Amounts are common practice, no source. */
 class PeplumJumpsuitTest {
 
-    private static final double INCH = 25.4;
     private static final PieceId BODICE_FRONT = PieceId.of("bodice-front");
 
     private static Map<Measure, Double> her() {
@@ -77,17 +79,6 @@ class PeplumJumpsuitTest {
 
     private static Drafted drafted(Map<Measure, Double> mm) {
         return drafted("house", mm, Map.of());
-    }
-
-    private static Check check(Drafted drafted, String id) {
-        return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static double fact(Drafted drafted, String id) {
-        return drafted.draft().facts().get(id).value();
     }
 
     private static List<Join> joins(Draft draft, String seam) {

@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import static brightplumb.core.garment.OnePiece.*;
 import static brightplumb.core.measure.Measure.*;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,30 +8,23 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.block.suit.SuitFacts;
-import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Remedy;
-import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
-import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -42,40 +36,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 
 /** Bodysuits and rompers: what hangs from the shoulder and passes between the legs. Amounts are common practice, no source. */
 class SuitsTest {
-
-    private static final double INCH = 25.4;
-
-    private static Map<Measure, Double> her() {
-        Map<Measure, Double> mm = new EnumMap<>(Measure.class);
-        mm.put(WAIST_GIRTH, 28 * INCH);
-        mm.put(HIP_GIRTH, 38.5 * INCH);
-        mm.put(HIP_DEPTH, 8.25 * INCH);
-        mm.put(BODY_RISE, 10.75 * INCH);
-        mm.put(BUST_GIRTH, 38 * INCH);
-        mm.put(SHOULDER_WIDTH, 15 * INCH);
-        mm.put(SHOULDER_TO_WAIST, 16.5 * INCH);
-        mm.put(SHOULDER_TO_BUST, 10.5 * INCH);
-        mm.put(VERTICAL_TRUNK, 60 * INCH);
-        mm.put(HEAD_GIRTH, 22 * INCH);
-        mm.put(NECK_GIRTH, 14.5 * INCH);
-        mm.put(OUTSIDE_LEG, 40 * INCH);
-        return mm;
-    }
-
-    private static Drafted drafted(String cut, String way, Map<Measure, Double> mm, Map<String, Object> settings) {
-        return Drafting.draft(DraftRequest.of(cut, way, Sheet.ofMillimetres(mm), settings, null));
-    }
-
-    private static double fact(Drafted drafted, String id) {
-        return drafted.draft().facts().get(id).value();
-    }
-
-    private static Check check(Drafted drafted, String id) {
-        return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
 
     /** Handbook: bust 38 gives an armhole of 7⅞ by its sixth. */
     @Test
@@ -246,162 +206,6 @@ class SuitsTest {
                                                     .length()),
                             within(1e-6));
         }
-    }
-
-    /** Cloth that does not give goes over the hips through neck and zip; its seams lie outside the line. */
-    @ParameterizedTest
-    @CsvSource({"0, true", "0.5, false"})
-    void a_romper_of_cloth_that_does_not_give_opens_behind_and_its_back_is_a_pair(double stretch, boolean opens) {
-        Drafted romper = Drafting.draft(DraftRequest.of(
-                "pull-on-romper",
-                "house",
-                Sheet.ofMillimetres(her()),
-                Map.of(),
-                new Cloth(stretch, 1500, true, false)));
-        Piece back = romper.draft().panel("back");
-        assertThat(back.edge(EdgeRole.CENTRE_BACK_ZIP).isPresent()).isEqualTo(opens);
-        assertThat(back.copies() instanceof Copies.Pairs).isEqualTo(opens);
-        assertThat(romper.draft().panel("front").copies()).isInstanceOf(Copies.OnFold.class);
-        assertThat(romper.draft().joins().stream().anyMatch(j -> j.seam().equals("centre.back.zip")))
-                .isEqualTo(opens);
-        assertThat(romper.checks())
-                .filteredOn(c -> c.id().equals("enters") || c.id().equals("trunk.length"))
-                .allSatisfy(c -> assertThat(c.verdict()).isEqualTo(Verdict.TRUE));
-        assertThat(Notions.of(romper).stream().anyMatch(n -> n.id().equals("zip")))
-                .isEqualTo(opens);
-        double side = romper.pieces().stream()
-                .filter(p -> p.piece() == back)
-                .mapToDouble(p -> p.allowances().get("side").outside())
-                .findFirst()
-                .orElseThrow();
-        assertThat(side > 0).isEqualTo(opens);
-    }
-
-    /** A romper's front and back are one pattern but for what is asked otherwise; its inner leg is a twenty-eighth of the hip in, an inch to an inch and a half. */
-    @Test
-    void a_romper_is_one_pattern_and_its_inner_leg_stands_a_little_in() {
-        Drafted romper = drafted("pull-on-romper", "house", her(), Map.of());
-        Piece front = romper.draft().panel("front");
-        Piece back = romper.draft().panel("back");
-        assertThat(front.sewLine()).isEqualTo(back.sewLine());
-        assertThat(front.require(EdgeRole.INSEAM).run().get(0).from().x() / INCH)
-                .isCloseTo(38.5 / 28, within(1e-9));
-        assertThat(front.require(EdgeRole.INSEAM).run().get(1).direction(1).angleTo(Point.of(-1, 0)))
-                .isLessThan(1e-6);
-    }
-
-    @Test
-    void a_strip_is_as_long_as_the_edges_it_binds() {
-        Drafted suit = drafted("round-neck-bodysuit", "house", her(), Map.of());
-        Draft draft = suit.draft();
-        for (EdgeRole edge : List.of(EdgeRole.NECK, EdgeRole.ARMHOLE, EdgeRole.LEG)) {
-            String role = edge.id();
-            double along = draft.panel("front").run(edge, 1).stream()
-                            .mapToDouble(Segment::length)
-                            .sum()
-                    + draft.panel("back").run(edge, 1).stream()
-                            .mapToDouble(Segment::length)
-                            .sum();
-            double strip = draft.piece(role + "-binding").top().length();
-            assertThat(strip).isCloseTo(role.equals("neck") ? 2 * along : along, within(1e-6));
-        }
-        assertThat(draft.pattern().find("leg.binding.ends"))
-                .as("between the legs it opens, and the strip ends there")
-                .isEmpty();
-        assertThat(drafted("swim-bodysuit", "house", her(), Map.of())
-                        .draft()
-                        .pattern()
-                        .find("leg.binding.ends"))
-                .isPresent();
-    }
-
-    private static Drafted with(
-            String cut, double stretch, Map<Measure, Double> mm, Map<String, Object> settings, String... added) {
-        return Drafting.draft(DraftRequest.of(
-                cut,
-                "house",
-                Sheet.ofMillimetres(mm),
-                settings,
-                new Cloth(stretch, 1500, true, false),
-                new MadeWith(Set.of(added), Set.of())));
-    }
-
-    @Test
-    void a_cap_is_the_armhole_and_the_ease_asked_on_every_body_in_net_and_in_cloth_that_does_not_give() {
-        for (Bodies.Row row : Bodies.all()) {
-            Map<Measure, Double> mm = new EnumMap<>(Measure.class);
-            Bodies.withDepths(row)
-                    .readings()
-                    .forEach((m, r) -> mm.put(m, r.length().mm()));
-            for (double stretch : new double[] {0, 0.45}) {
-                Drafted sleeved = with("funnel-bodysuit", stretch, mm, Map.of());
-                double ease = stretch == 0 ? 0.75 * INCH : 0;
-                assertThat(fact(sleeved, "sleeve.cap.length") - fact(sleeved, "armhole.length"))
-                        .as(row.id())
-                        .isCloseTo(ease, within(0.5));
-                assertThat(fact(sleeved, "sleeve.cap.height"))
-                        .isCloseTo(fact(sleeved, "armhole.length") / 4, within(1e-6));
-                assertThat(check(sleeved, "sleeve.fits").verdict()).isEqualTo(Verdict.TRUE);
-                Piece sleeve = sleeved.draft().piece("sleeve");
-                assertThat(sleeve.edges().get(1).length())
-                        .isCloseTo(sleeve.edges().get(3).length(), within(1e-9));
-            }
-        }
-    }
-
-    @Test
-    void a_strong_arm_holds_the_bicep_and_lowers_the_cap_and_an_arm_no_cap_fits_is_refused() {
-        Map<Measure, Double> strong = her();
-        strong.put(UPPER_ARM_GIRTH, 15.5 * INCH);
-        Drafted held = with("round-neck-bodysuit", 0, strong, Map.of(), "sleeve");
-        assertThat(held.draft().notices()).anyMatch(n -> n.id().equals("bicep-held"));
-        assertThat(fact(held, "sleeve.bicep")).isCloseTo(17.5 * INCH, within(1e-6));
-        assertThat(fact(held, "sleeve.cap.length") - fact(held, "armhole.length"))
-                .isCloseTo(0.75 * INCH, within(0.5));
-        assertThat(fact(held, "sleeve.cap.height")).isLessThan(fact(held, "armhole.length") / 4);
-        Map<Measure, Double> giant = her();
-        giant.put(UPPER_ARM_GIRTH, 26 * INCH);
-        assertThatThrownBy(() -> with("round-neck-bodysuit", 0, giant, Map.of(), "sleeve"))
-                .hasMessageContaining("upperArmGirth");
-    }
-
-    /** Handbook: the funnel is cut the neck's length by 4 in, folded to 2, and finishes 1½ with its half inch of seam. */
-    @Test
-    void a_funnel_is_as_long_as_the_neck_and_cut_four_inches_high() {
-        Drafted funnel = drafted("funnel-bodysuit", "house", her(), Map.of());
-        CutPiece strip = funnel.pieces().stream()
-                .filter(p -> p.piece().id().toString().equals("funnel"))
-                .findFirst()
-                .orElseThrow();
-        assertThat(strip.piece().top().length()).isCloseTo(fact(funnel, "neck.opening"), within(1e-6));
-        double high = Curves.flattened(strip.cutLine(), 2).stream()
-                        .mapToDouble(Point::y)
-                        .max()
-                        .orElseThrow()
-                - Curves.flattened(strip.cutLine(), 2).stream()
-                        .mapToDouble(Point::y)
-                        .min()
-                        .orElseThrow();
-        assertThat(high / INCH).isCloseTo(4, within(1e-6));
-        assertThat(funnel.draft().pattern().find("neck.binding"))
-                .as("what stands in a funnel is not bound")
-                .isEmpty();
-    }
-
-    @Test
-    void a_thumb_is_let_through_between_two_notches_above_a_raw_tip() {
-        Drafted funnel = drafted("funnel-bodysuit", "house", her(), Map.of());
-        Piece sleeve = funnel.draft().piece("sleeve");
-        double seam = sleeve.edges().get(1).length();
-        List<Double> along = sleeve.marks().stream()
-                .filter(m -> m.text().startsWith("thumb"))
-                .map(m -> (seam - m.along()) / INCH)
-                .distinct()
-                .toList();
-        assertThat(along).hasSize(2);
-        assertThat(along.get(0)).isCloseTo(1, within(1e-6));
-        assertThat(along.get(1)).isCloseTo(2.5, within(1e-6));
-        assertThat(sleeve.require(EdgeRole.HEM).end()).isEqualTo(End.RAW);
     }
 
     /** Common practice: cut for a hip of 40 in cloth that gives by half, it goes on 40 to 48. */
