@@ -134,10 +134,11 @@ export function useLooked(id: string, revisions: Revision[]): Revision[] {
   return revisions.map((r, i) => looked[i]?.data ?? r);
 }
 
-export const usePages = (id: string, paper: string, version: number, enabled: boolean) =>
+export const usePages = (id: string, paper: string, necklines: string, version: number, enabled: boolean) =>
   useQuery({
-    queryKey: keys.pages(id, paper, version),
-    queryFn: () => answered(api.GET('/api/tickets/{id}/pages', { params: { path: { id }, query: { paper } } })),
+    queryKey: keys.pages(id, `${paper} ${necklines}`, version),
+    queryFn: () =>
+      answered(api.GET('/api/tickets/{id}/pages', { params: { path: { id }, query: { paper, necklines } } })),
     placeholderData: keepPreviousData,
     enabled,
   });

@@ -1,7 +1,7 @@
 import { useSearchParams } from 'react-router';
 import type { Draft } from '../api/client';
 import { useCuts, useDraft, usePeople, useRevisions, useSheets, useWays } from '../api/queries';
-import { ButtonLink } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { Pick } from '../kit/Pick';
 import { Scroll } from '../kit/Scroll';
 import { Segmented } from '../kit/Segmented';
@@ -12,7 +12,8 @@ import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { writeApart } from '../words/amounts';
 import { waysOf } from '../words/ways';
-import { askedFor, differences, sidesOf } from './sides';
+import { SetOtherwise } from './SetOtherwise';
+import { askedFor, clothOf, type Difference, differences, otherCloths, sidesOf } from './sides';
 
 const LEVELS = [
   { id: 'waist', title: 'Waist' },
@@ -20,7 +21,7 @@ const LEVELS = [
   { id: 'hem', title: 'Hem' },
 ] as const;
 
-/** Two drafts over each other, and the facts in which they differ: two ways, two revisions or two people. */
+/** Two drafts over each other, and the facts in which they differ: two ways, two cloths, two revisions or two people. */
 export function Compare() {
   const [search, setSearch] = useSearchParams();
   const work = useTicketWork();
@@ -29,13 +30,11 @@ export function Compare() {
   const ways = useWays();
   const revisions = useRevisions(id);
   const people = usePeople('', 200);
-  const own = waysOf(
-    cuts.data?.find((c) => c.id === work.ticket?.cut),
-    ways.data,
-  );
+  const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
+  const own = waysOf(cut, ways.data);
   const now = own.find((w) => w.id === work.ticket?.way)?.title ?? '';
   const others = people.items?.filter((p) => p.id !== work.ticket?.personId) ?? [];
-  const sides = sidesOf(now, own, revisions.items ?? [], others);
+  const sides = work.ticket ? sidesOf(now, own, work.ticket.cloth, revisions.items ?? [], others) : [];
   const rival = own.find((w) => w.id !== work.ticket?.way);
   const ink = search.get('ink') ?? 'now';
   const over = search.get('over') ?? (rival ? `way:${rival.id}` : 'now');
@@ -52,6 +51,7 @@ export function Compare() {
       { replace: true },
     );
   const title = (side: string) => sides.find((s) => s.id === side)?.title ?? '';
+  const gives = clothOf(over);
   return (
     <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!a.draft ? (
@@ -91,8 +91,22 @@ export function Compare() {
                 onChange={(l) => put('level', l)}
               />
             </div>
-            {b.draft ? (
-              <Facts ink={a.draft} over={b.draft} />
+            {b.draft && cut ? (
+              <Scroll label="What differs">
+                {gives && (
+                  <Button
+                    className="mb-3"
+                    onClick={() => {
+                      work.change(Object.entries(gives).map(([part, to]) => ({ set: `cloth.${part}`, to })));
+                      put('over', `cloth:${otherCloths(gives)[0]}`);
+                    }}
+                  >
+                    Cut it in this cloth
+                  </Button>
+                )}
+                <SetOtherwise cut={cut} ink={a.draft} over={b.draft} />
+                <Facts ink={a.draft} over={b.draft} />
+              </Scroll>
             ) : b.error ? (
               <p role="alert" className="text-crimson">
                 {b.error.message}
@@ -128,35 +142,40 @@ function useSide(
 function Facts(props: { ink: Draft; over: Draft }) {
   const unit = useUnit();
   const found = differences(props.ink, props.over);
-  if (found.length === 0) return <p className="text-soft">They are the same draft.</p>;
-  const write = (v: number, kind: string) => (kind === 'length' ? unit.write(v) : unit.number(v));
+  if (found.length === 0) return <p className="text-soft">Every amount is the same.</p>;
+  const write = (v: number | null, kind: string) =>
+    v === null ? '–' : kind === 'length' ? unit.write(v) : unit.number(v);
   return (
-    <Scroll label="Facts that differ">
-      <table className="w-full">
-        <thead className="sticky top-0 bg-calico">
-          <tr className="border-line border-b text-right text-soft">
-            <th className="py-1 text-left font-medium">differs in</th>
-            <th className="font-medium">ink</th>
-            <th className="font-medium">brass</th>
-            <th className="font-medium">by</th>
+    <table className="w-full">
+      <thead className="sticky top-0 bg-calico">
+        <tr className="border-line border-b text-right text-soft">
+          <th className="py-1 text-left font-medium">differs in</th>
+          <th className="font-medium">ink</th>
+          <th className="font-medium">brass</th>
+          <th className="font-medium">by</th>
+        </tr>
+      </thead>
+      <tbody>
+        {found.map((d) => (
+          <tr key={d.fact} className="border-line border-b text-right">
+            <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+              {d.title}
+            </th>
+            <td className="whitespace-nowrap px-1.5">{write(d.ink, d.kind)}</td>
+            <td className="whitespace-nowrap px-1.5">{write(d.over, d.kind)}</td>
+            <td className="whitespace-nowrap pl-1.5 font-semibold">
+              <Apart of={d} />
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          {found.map((d) => (
-            <tr key={d.fact} className="border-line border-b text-right">
-              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                {d.title}
-              </th>
-              <td className="whitespace-nowrap px-1.5">{write(d.ink, d.kind)}</td>
-              <td className="whitespace-nowrap px-1.5">{write(d.over, d.kind)}</td>
-              <td className="whitespace-nowrap pl-1.5 font-semibold">
-                {d.over > d.ink ? '+' : ''}
-                {d.kind === 'length' ? writeApart(d.over - d.ink, 'mm', unit) : unit.number(d.over - d.ink)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </Scroll>
+        ))}
+      </tbody>
+    </table>
   );
+}
+
+function Apart({ of: { ink, over, kind } }: { of: Difference }) {
+  const unit = useUnit();
+  if (ink === null || over === null) return null;
+  const by = over - ink;
+  return `${by > 0 ? '+' : ''}${kind === 'length' ? writeApart(by, 'mm', unit) : unit.number(by)}`;
 }

@@ -34,7 +34,8 @@ export function CutStation() {
   const { id } = work;
   const unit = useUnit();
   const [paper, choose] = usePaper();
-  const pages = usePages(id, paper, work.version, work.measured && work.ticket !== null);
+  const [necklines, setNecklines] = useState<'together' | 'apart'>('together');
+  const pages = usePages(id, paper, necklines, work.version, work.measured && work.ticket !== null);
   const draft = work.draft;
   const [search, setSearch] = useSearchParams();
   const view: View = VIEWS.find((v) => v.id === search.get('view'))?.id ?? 'pieces';
@@ -83,7 +84,21 @@ export function CutStation() {
                         ? 'One page, and one with the test squares.'
                         : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
                   </p>
-                  <PrintRoom id={id} paper={paper} onPaper={choose} first="pattern" />
+                  {pages.data.alike.length > 0 && (
+                    <>
+                      <Segmented
+                        label="Pieces that are alike but for the neck"
+                        value={necklines}
+                        options={[
+                          { id: 'together', title: 'Alike: one sheet' },
+                          { id: 'apart', title: 'A sheet each' },
+                        ]}
+                        onChange={setNecklines}
+                      />
+                      <p className="text-small text-soft">{alikeInWords(draft, pages.data.alike)}</p>
+                    </>
+                  )}
+                  <PrintRoom id={id} paper={paper} onPaper={choose} first="pattern" necklines={necklines} />
                   <ButtonLink to={`/tickets/${id}/full-size`}>Full size on the table</ButtonLink>
                 </section>
                 <Card title="Before you cut">
@@ -98,6 +113,13 @@ export function CutStation() {
       )}
     </TicketShell>
   );
+}
+
+/** Front and back differ in nothing but the neck: both necklines are on the sheet. */
+function alikeInWords(draft: Draft, alike: string[][]): string {
+  const name = (id: string) => draft.pieces.find((p) => p.id === id)?.name ?? id;
+  const pairs = alike.map((ids) => ids.map(name).join(' and '));
+  return `${pairs.join('; ')}: alike but for the neck. On one sheet both necklines are drawn.`;
 }
 
 function Pieces({ draft }: { draft: Draft }) {

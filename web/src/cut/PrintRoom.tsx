@@ -35,6 +35,8 @@ export function PrintRoom(props: {
   first: Thing;
   /** The cloth whose lay is looked at. */
   layer?: string;
+  /** Whether pieces that are alike but for the neck are drawn as one. */
+  necklines?: 'together' | 'apart';
 }) {
   const [open, setOpen] = useState(false);
   const [thing, setThing] = useState<Thing>(props.first);
@@ -78,12 +80,19 @@ export function PrintRoom(props: {
   );
 }
 
-function Pattern({ id, paper, onPaper }: { id: string; paper: Paper; onPaper: (paper: Paper) => void }) {
+function Pattern(props: {
+  id: string;
+  paper: Paper;
+  onPaper: (paper: Paper) => void;
+  necklines?: 'together' | 'apart';
+}) {
+  const { id, paper, onPaper } = props;
   const unit = useUnit();
   const [lines, setLines] = useState<'both' | 'cut' | 'sew'>('both');
   const [model, setModel] = useState<'full' | '2' | '4'>('full');
   const asked = new URLSearchParams({ paper, days: unit.days, lines });
   if (model !== 'full') asked.set('model', model);
+  if (props.necklines) asked.set('necklines', props.necklines);
   return (
     <>
       <div className="flex flex-col gap-2.5">

@@ -1,5 +1,7 @@
 import { useId, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { useCuts, useWays } from '../api/queries';
+import { otherCloths } from '../compare/sides';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Pick } from '../kit/Pick';
@@ -13,6 +15,7 @@ import { useTicketWork } from './TicketDesk';
 /** What stands on a ticket beside its amounts: its name, its day, its cut and the cloth. Each change is kept as it is made. */
 export function TicketCard(props: { open: boolean; onClose: () => void }) {
   const work = useTicketWork();
+  const navigate = useNavigate();
   const undoable = useUndoable();
   const before = useRef<Kept | null>(null);
   const made = useRef<Step[]>([]);
@@ -29,10 +32,21 @@ export function TicketCard(props: { open: boolean; onClose: () => void }) {
     props.onClose();
     if (steps.length > 0) undoable({ text: 'The ticket was changed', undo: () => work.change(back) });
   };
+  const otherwise = work.ticket ? otherCloths(work.ticket.cloth)[0] : 0;
   return (
     <Overlay open={props.open} onClose={close} title="The ticket and its cloth">
       {work.ticket && <Fields ticket={work.ticket} change={change} />}
-      <div className="flex justify-end">
+      <div className="flex flex-wrap justify-between gap-3">
+        {work.ticket && (
+          <Button
+            onClick={() => {
+              close();
+              navigate(`/tickets/${work.id}/compare?over=cloth:${otherwise}`);
+            }}
+          >
+            {otherwise === 0 ? 'What changes in woven cloth' : 'What changes in a knit'}
+          </Button>
+        )}
         <Button look="main" onClick={close}>
           Done
         </Button>

@@ -17,6 +17,7 @@ import brightplumb.formats.plot.PlotReader;
 import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.plot.RollPlotter;
 import brightplumb.formats.sheet.DrawnPattern;
+import brightplumb.formats.sheet.DrawnPieces;
 import brightplumb.formats.sheet.Ink;
 import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
@@ -187,15 +188,15 @@ class ExchangeTest {
     @Test
     void on_a_roll_the_pattern_is_one_page_at_full_size_and_no_wider_than_the_roll() throws IOException {
         DrawnPattern palazzo = DrawnPattern.of(Patterns.drafted("box-fold-palazzo"));
-        PatternSheet sheet = RollPdf.sheet(palazzo, TITLE, 914.4, 1);
+        PatternSheet sheet = RollPdf.sheet(DrawnPieces.of(palazzo, TITLE), 914.4, 1);
         try (PDDocument document = Loader.loadPDF(RollPdf.write(sheet))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             double wide = document.getPage(0).getMediaBox().getWidth() * 25.4 / 72;
             assertThat(wide).isCloseTo(sheet.width() + 20, within(0.01)).isLessThanOrEqualTo(914.4);
         }
-        PatternSheet model = RollPdf.sheet(palazzo, TITLE, 297, 4);
+        PatternSheet model = RollPdf.sheet(DrawnPieces.of(palazzo, TITLE), 297, 4);
         assertThat(model.width()).isLessThanOrEqualTo(297 - 20);
-        assertThatThrownBy(() -> RollPdf.sheet(palazzo, TITLE, 210, 1))
+        assertThatThrownBy(() -> RollPdf.sheet(DrawnPieces.of(palazzo, TITLE), 210, 1))
                 .isInstanceOfSatisfying(
                         Refusal.class,
                         r -> assertThat(r.faults().get(0).field()).isEqualTo("roll"));

@@ -41,7 +41,7 @@ class PagedTest {
                 .map(cut -> DynamicTest.dynamicTest(cut, () -> {
                     DrawnPattern pattern = pattern(cut);
                     for (PaperSize paper : PaperSize.values()) {
-                        PatternSheet sheet = Paged.of(pattern, TITLE, paper, 1);
+                        PatternSheet sheet = Paged.of(DrawnPieces.of(pattern, TITLE), paper, 1);
                         apart(outlines(pattern, sheet), sheet);
                         assertThat(pages(sheet, paper))
                                 .as(paper.title())
@@ -57,7 +57,7 @@ class PagedTest {
         int inRows = 0;
         for (Cut cut : Catalogue.CUTS) {
             DrawnPattern pattern = pattern(cut.id());
-            laid += pages(Paged.of(pattern, TITLE, PaperSize.A4, 1), PaperSize.A4);
+            laid += pages(Paged.of(DrawnPieces.of(pattern, TITLE), PaperSize.A4, 1), PaperSize.A4);
             inRows += pages(rows(pattern), PaperSize.A4);
         }
         assertThat(laid).isLessThan(inRows * 11 / 12);
@@ -65,15 +65,15 @@ class PagedTest {
 
     @Test
     void what_fits_one_sheet_of_a0_lies_on_one() {
-        assertThat(pages(Paged.of(pattern("tailored-shorts"), TITLE, PaperSize.A0, 1), PaperSize.A0))
+        assertThat(pages(Paged.of(DrawnPieces.of(pattern("tailored-shorts"), TITLE), PaperSize.A0, 1), PaperSize.A0))
                 .isEqualTo(1);
     }
 
     @Test
     void a_model_takes_far_fewer_pages() {
         DrawnPattern trousers = pattern("classic-trousers");
-        int full = pages(Paged.of(trousers, TITLE, PaperSize.A4, 1), PaperSize.A4);
-        int quarter = pages(Paged.of(trousers, TITLE, PaperSize.A4, 4), PaperSize.A4);
+        int full = pages(Paged.of(DrawnPieces.of(trousers, TITLE), PaperSize.A4, 1), PaperSize.A4);
+        int quarter = pages(Paged.of(DrawnPieces.of(trousers, TITLE), PaperSize.A4, 4), PaperSize.A4);
         assertThat(quarter).isLessThanOrEqualTo(Math.max(1, full / 8));
     }
 

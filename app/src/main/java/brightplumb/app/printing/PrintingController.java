@@ -29,6 +29,7 @@ import brightplumb.formats.pdf.Tiling;
 import brightplumb.formats.plot.PlotWriter;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
+import brightplumb.formats.sheet.DrawnPieces;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.Shown;
 import brightplumb.formats.sheet.Spoken;
@@ -36,6 +37,7 @@ import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -80,14 +82,15 @@ class PrintingController {
             @RequestParam(defaultValue = "both") String lines,
             @RequestParam(required = false) Integer model,
             @RequestParam(defaultValue = "914.4") double roll,
+            @RequestParam(defaultValue = "together") String necklines,
             @RequestParam(required = false) Integer revision) {
         boolean onRoll = paper.equals("roll");
         Shown shown = Shown.of(lines).orElseThrow(() -> new Refusal("lines", "The lines are cut, sew, or both"));
         if (model != null && model != 2 && model != 4) {
             throw new Refusal("model", "A model is half or a quarter as large: 2 or 4");
         }
-        PatternSheet sheet =
-                shown.of(laid(asked(member, id, revision, DayStyle.of(days)), paper, roll, model == null ? 1 : model));
+        DrawnPieces pieces = asked(member, id, revision, DayStyle.of(days)).pieces(necklines);
+        PatternSheet sheet = shown.of(laid(pieces, paper, roll, model == null ? 1 : model));
         return file(
                 onRoll ? RollPdf.write(sheet) : TiledPdf.write(sheet, paper(paper)),
                 MediaType.APPLICATION_PDF,
@@ -96,14 +99,14 @@ class PrintingController {
     }
 
     /** A pattern laid for the paper that it is printed on. */
-    private static PatternSheet laid(Asked asked, String paper, double roll, int parts) {
+    private static PatternSheet laid(DrawnPieces pieces, String paper, double roll, int parts) {
         if (!paper.equals("roll")) {
-            return Paged.of(asked.pattern(), asked.title(), paper(paper), parts);
+            return Paged.of(pieces, paper(paper), parts);
         }
         if (!(roll >= 200 && roll <= 5000)) {
             throw new Refusal("roll", "A roll is 20 cm to 5 m wide");
         }
-        return RollPdf.sheet(asked.pattern(), asked.title(), roll, parts);
+        return RollPdf.sheet(pieces, roll, parts);
     }
 
     @GetMapping(value = "/bench-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -210,9 +213,14 @@ class PrintingController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
-            @RequestParam(defaultValue = "914.4") double roll) {
-        PatternSheet sheet = laid(asked(member, id, null, DayStyle.DAY_FIRST), paper, roll, 1);
-        return paper.equals("roll") ? PagesView.one(sheet) : PagesView.of(sheet, Tiling.of(sheet, paper(paper)));
+            @RequestParam(defaultValue = "914.4") double roll,
+            @RequestParam(defaultValue = "together") String necklines) {
+        Asked asked = asked(member, id, null, DayStyle.DAY_FIRST);
+        PatternSheet sheet = laid(asked.pieces(necklines), paper, roll, 1);
+        List<List<String>> alike = DrawnPieces.alike(asked.pattern());
+        return paper.equals("roll")
+                ? PagesView.one(sheet, alike)
+                : PagesView.of(sheet, Tiling.of(sheet, paper(paper)), alike);
     }
 
     private static ResponseEntity<byte[]> drawing(
@@ -244,6 +252,15 @@ class PrintingController {
     private record Asked(DrawnPattern pattern, TitleBlock title) {
         PatternSheet sheet() {
             return PatternSheet.of(pattern, title);
+        }
+
+        /** To be laid on paper: those that differ in nothing but the neck together on one sheet, or apart. */
+        DrawnPieces pieces(String necklines) {
+            return switch (necklines) {
+                case "together" -> DrawnPieces.shared(pattern, title);
+                case "apart" -> DrawnPieces.of(pattern, title);
+                default -> throw new Refusal("necklines", "Necklines are drawn together or apart");
+            };
         }
     }
 

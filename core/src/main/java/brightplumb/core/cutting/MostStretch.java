@@ -23,6 +23,9 @@ public final class MostStretch {
     /** The line's name on a piece. */
     public static final String ID = "most-stretch";
 
+    /** What it says on the piece. */
+    public static final String TEXT = "most stretch";
+
     /** It is so long where there is room, mm; half of what there is where there is less. */
     private static final double LONG = 110;
 
@@ -74,8 +77,8 @@ public final class MostStretch {
         if (half < LEAST / 2) {
             return piece;
         }
-        return piece.placing(new Placed(
-                ID, "most stretch", List.of(new Line(middle.minus(way.times(half)), middle.plus(way.times(half))))));
+        return piece.placing(
+                new Placed(ID, TEXT, List.of(new Line(middle.minus(way.times(half)), middle.plus(way.times(half))))));
     }
 
     /** How far it is from a place to the edge in a direction, mm. */

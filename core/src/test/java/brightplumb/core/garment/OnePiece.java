@@ -9,13 +9,13 @@ import java.util.EnumMap;
 import java.util.Map;
 
 /** A woman measured for what hangs from the shoulder, invented, and what tests ask of a draft for her. */
-final class OnePiece {
+public final class OnePiece {
 
     static final double INCH = 25.4;
 
     private OnePiece() {}
 
-    static Map<Measure, Double> her() {
+    public static Map<Measure, Double> her() {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);
         mm.put(WAIST_GIRTH, 28 * INCH);
         mm.put(HIP_GIRTH, 38.5 * INCH);
@@ -32,7 +32,7 @@ final class OnePiece {
         return mm;
     }
 
-    static Drafted drafted(String cut, String way, Map<Measure, Double> mm, Map<String, Object> settings) {
+    public static Drafted drafted(String cut, String way, Map<Measure, Double> mm, Map<String, Object> settings) {
         return Drafting.draft(DraftRequest.of(cut, way, Sheet.ofMillimetres(mm), settings, null));
     }
 

@@ -1,10 +1,8 @@
 package brightplumb.formats.pdf;
 
-import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.DrawnPieces;
 import brightplumb.formats.sheet.Model;
 import brightplumb.formats.sheet.PatternSheet;
-import brightplumb.formats.sheet.TitleBlock;
 
 /** A pattern laid so that it takes as few printed pages as plain layings on any number of columns do. */
 public final class Paged {
@@ -19,8 +17,7 @@ public final class Paged {
      *
      * @param parts how many times smaller than life: 1, or 2 or 4 for a model
      */
-    public static PatternSheet of(DrawnPattern pattern, TitleBlock title, PaperSize paper, int parts) {
-        DrawnPieces pieces = DrawnPieces.of(pattern, title);
+    public static PatternSheet of(DrawnPieces pieces, PaperSize paper, int parts) {
         double column = paper.width() - 2 * Tiling.MARGIN - Tiling.OVERLAP;
         int narrowest = Math.max(1, (int) Math.ceil((pieces.narrowest() / parts - Tiling.OVERLAP) / column - 1e-9));
         PatternSheet best = null;

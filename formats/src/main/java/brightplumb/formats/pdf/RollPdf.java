@@ -2,9 +2,8 @@ package brightplumb.formats.pdf;
 
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Refusal;
-import brightplumb.formats.sheet.DrawnPattern;
+import brightplumb.formats.sheet.DrawnPieces;
 import brightplumb.formats.sheet.PatternSheet;
-import brightplumb.formats.sheet.TitleBlock;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -30,8 +29,8 @@ public final class RollPdf {
      * @param parts how many times smaller than life: 1, or 2 or 4 for a model
      * @throws Refusal where a piece is wider than the roll
      */
-    public static PatternSheet sheet(DrawnPattern pattern, TitleBlock title, double roll, int parts) {
-        return Paged.scaled(PatternSheet.noWider(pattern, title, (roll - 2 * EDGE) * parts), parts);
+    public static PatternSheet sheet(DrawnPieces pieces, double roll, int parts) {
+        return Paged.scaled(pieces.shortest((roll - 2 * EDGE) * parts), parts);
     }
 
     /** The sheet as a PDF of one page. */

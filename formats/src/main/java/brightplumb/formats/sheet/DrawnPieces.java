@@ -21,21 +21,34 @@ public final class DrawnPieces {
     /** What stays free round them all, mm, less the half of what lies between them that each has round itself. */
     private static final double MARGIN = 2 - APART / 2;
 
-    private final DrawnPattern pattern;
+    private final List<OneSheet> pieces;
     private final TitleBlock title;
     private final List<List<Ink>> ink;
     private final OnPaper paper;
 
-    private DrawnPieces(DrawnPattern pattern, TitleBlock title) {
-        this.pattern = pattern;
+    private DrawnPieces(List<OneSheet> pieces, TitleBlock title) {
+        this.pieces = pieces;
         this.title = title;
-        this.ink = pattern.pieces().stream().map(p -> PieceInk.of(p, title)).toList();
-        this.paper = OnPaper.of(
-                pattern.pieces().stream().map(DrawnPattern.Piece::cutLine).toList(), APART);
+        this.ink = pieces.stream().map(p -> PieceInk.of(p, title)).toList();
+        this.paper = OnPaper.of(pieces.stream().map(p -> p.drawn().cutLine()).toList(), APART);
     }
 
+    /** Each piece on its own. */
     public static DrawnPieces of(DrawnPattern pattern, TitleBlock title) {
-        return new DrawnPieces(pattern, title);
+        return new DrawnPieces(OneSheet.apart(pattern), title);
+    }
+
+    /** Pieces that differ in nothing but the neck drawn as one, with both necklines: to be printed once and cut twice. */
+    public static DrawnPieces shared(DrawnPattern pattern, TitleBlock title) {
+        return new DrawnPieces(OneSheet.together(pattern), title);
+    }
+
+    /** Those of a pattern that differ in nothing but the neck, by their ids. */
+    public static List<List<String>> alike(DrawnPattern pattern) {
+        return OneSheet.together(pattern).stream()
+                .map(OneSheet::ids)
+                .filter(ids -> ids.size() > 1)
+                .toList();
     }
 
     /** How wide their sheet is at the least, mm. */
@@ -60,7 +73,7 @@ public final class DrawnPieces {
     }
 
     /** The shortest of these. */
-    PatternSheet shortest(double across) {
+    public PatternSheet shortest(double across) {
         return within(across).stream()
                 .min(Comparator.comparingDouble(PatternSheet::height))
                 .orElseThrow();
@@ -72,7 +85,7 @@ public final class DrawnPieces {
         Map<String, Point> places = new HashMap<>();
         for (int i = 0; i < ink.size(); i++) {
             Point origin = laid.places().get(i).plus(Point.of(MARGIN, MARGIN));
-            places.put(pattern.pieces().get(i).id(), origin);
+            pieces.get(i).ids().forEach(id -> places.put(id, origin));
             Rigid place = Rigid.slide(origin);
             ink.get(i).forEach(each -> all.add(each.moved(place)));
         }

@@ -29,8 +29,9 @@ record LabelPlace(Point at, List<String> lines, double scale) {
     private static final double[] SCALES = {1, 0.8, 0.62, 0.48};
 
     /** The place for a piece's words; where not even the smallest fits, its name alone beside the grain line. */
-    static LabelPlace of(DrawnPattern.Piece piece, List<String> words) {
-        Room room = new Room(piece);
+    static LabelPlace of(OneSheet sheet, List<String> words) {
+        DrawnPattern.Piece piece = sheet.drawn();
+        Room room = new Room(sheet);
         for (double scale : SCALES) {
             for (List<String> lines : layouts(words)) {
                 Point at = room.place(width(lines) * scale, height(lines) * scale);
@@ -81,12 +82,16 @@ record LabelPlace(Point at, List<String> lines, double scale) {
         private final List<List<Point>> lines = new ArrayList<>();
         private final Point wanted;
 
-        Room(DrawnPattern.Piece piece) {
+        Room(OneSheet sheet) {
+            DrawnPattern.Piece piece = sheet.drawn();
             this.outline = piece.sewLine();
             this.edge = Curves.flattened(outline, 12);
             lines.add(List.of(piece.grain().from(), piece.grain().to()));
             piece.darts().forEach(d -> lines.add(List.of(d.inner(), d.point(), d.outer())));
             piece.inner().forEach(l -> lines.add(Curves.flattened(l.run(), 8)));
+            if (!sheet.cutBesides().isEmpty()) {
+                lines.add(Curves.flattened(sheet.cutBesides(), 12));
+            }
             lines.add(edge);
             this.wanted = piece.grain().from().toward(piece.grain().to(), 0.2);
         }

@@ -1,7 +1,6 @@
 package brightplumb.formats.sheet;
 
 import brightplumb.core.geometry.Point;
-import brightplumb.core.measure.Refusal;
 import java.util.List;
 import java.util.Map;
 
@@ -28,15 +27,5 @@ public record PatternSheet(List<Ink> ink, Map<String, Point> places, double widt
     public static PatternSheet of(DrawnPattern pattern, TitleBlock title) {
         DrawnPieces pieces = DrawnPieces.of(pattern, title);
         return pieces.shortest(Math.max(YARD, pieces.narrowest()));
-    }
-
-    /**
-     * The same no wider than asked.
-     *
-     * @param across mm
-     * @throws Refusal where a piece is wider, naming the field {@code roll}
-     */
-    public static PatternSheet noWider(DrawnPattern pattern, TitleBlock title, double across) {
-        return DrawnPieces.of(pattern, title).shortest(across);
     }
 }

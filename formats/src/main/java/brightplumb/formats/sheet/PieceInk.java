@@ -7,6 +7,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** How a piece is drawn: its lines, marks and words, in its own coordinates. */
 final class PieceInk {
@@ -15,8 +16,9 @@ final class PieceInk {
 
     private PieceInk() {}
 
-    static List<Ink> of(DrawnPattern.Piece piece, TitleBlock title) {
+    static List<Ink> of(OneSheet sheet, TitleBlock title) {
         List<Ink> ink = new ArrayList<>();
+        DrawnPattern.Piece piece = sheet.drawn();
         String id = piece.id();
         stroke(ink, id + ".cut", Ink.Pen.CUT, piece.cutLine());
         stroke(ink, id + ".sew", Ink.Pen.SEW, piece.sewLine());
@@ -24,13 +26,14 @@ final class PieceInk {
             List<Line> legs = List.of(new Line(dart.inner(), dart.point()), new Line(dart.point(), dart.outer()));
             stroke(ink, id + ".darts", Ink.Pen.DART, legs);
         }
+        neckline(ink, sheet);
         piece.inner().forEach(l -> inner(ink, id + ".inner", l));
-        piece.marks().forEach(m -> mark(ink, id + ".marks", m));
+        sheet.marks().forEach(m -> mark(ink, id + ".marks", m));
         grain(ink, id + ".grain", piece.grain());
         if (piece.onFold()) {
             fold(ink, id + ".fold", piece);
         }
-        label(ink, id + ".label", piece, title);
+        label(ink, id + ".label", sheet, title);
         return List.copyOf(ink);
     }
 
@@ -38,16 +41,37 @@ final class PieceInk {
         ink.add(new Ink.Stroke(group, pen, List.copyOf(run)));
     }
 
+    /** The neckline of the one that is cut from the same sheet, where it is another. */
+    private static void neckline(List<Ink> ink, OneSheet sheet) {
+        if (sheet.other() == null) {
+            return;
+        }
+        String id = sheet.other().id();
+        if (!sheet.sewnBesides().isEmpty()) {
+            stroke(ink, id + ".sew", Ink.Pen.SEW, sheet.sewnBesides());
+        }
+        List<Segment> cut = sheet.cutBesides();
+        if (!cut.isEmpty()) {
+            stroke(ink, id + ".cut", Ink.Pen.CUT, cut);
+            word(ink, id + ".label", cut, "cut " + sheet.other().name().toLowerCase(Locale.ROOT) + " here");
+        }
+    }
+
     /** A fold or a placed line, with its word on it. */
     private static void inner(List<Ink> ink, String group, DrawnPattern.Inner line) {
         stroke(ink, group, line.folded() ? Ink.Pen.FOLD : Ink.Pen.DART, line.run());
         if (!line.text().isEmpty()) {
-            Curves.Along start = Curves.along(line.run(), Math.min(12, Curves.length(line.run()) / 4));
-            double turned = Math.toDegrees(
-                    Math.atan2(start.direction().y(), start.direction().x()));
-            Point at = start.at().plus(start.direction().turned().times(-1.5));
-            ink.add(new Ink.Text(group, at, 3, turned, line.text()));
+            word(ink, group, line.run(), line.text());
         }
+    }
+
+    /** Words along a line. */
+    private static void word(List<Ink> ink, String group, List<Segment> run, String text) {
+        Curves.Along start = Curves.along(run, Math.min(12, Curves.length(run) / 4));
+        double turned = Math.toDegrees(
+                Math.atan2(start.direction().y(), start.direction().x()));
+        Point at = start.at().plus(start.direction().turned().times(-1.5));
+        ink.add(new Ink.Text(group, at, 3, turned, text));
     }
 
     private static void mark(List<Ink> ink, String group, DrawnPattern.Mark mark) {
@@ -106,8 +130,8 @@ final class PieceInk {
         ink.add(new Ink.Text(group, at, letters, -90, words));
     }
 
-    private static void label(List<Ink> ink, String group, DrawnPattern.Piece piece, TitleBlock title) {
-        LabelPlace label = LabelPlace.of(piece, lines(piece, title));
+    private static void label(List<Ink> ink, String group, OneSheet sheet, TitleBlock title) {
+        LabelPlace label = LabelPlace.of(sheet, lines(sheet.name(), sheet.instruction(), title));
         for (int i = 0; i < label.lines().size(); i++) {
             Point at = label.at().plus(Point.of(0, label.down(i)));
             ink.add(new Ink.Text(group, at, label.letters(i), 0, label.lines().get(i)));
@@ -115,10 +139,10 @@ final class PieceInk {
     }
 
     /** The words on a piece: what it is, whose, and how it is cut. */
-    public static List<String> lines(DrawnPattern.Piece piece, TitleBlock title) {
+    private static List<String> lines(String name, String instruction, TitleBlock title) {
         return List.of(
-                piece.name().toUpperCase(java.util.Locale.ROOT),
-                piece.instruction(),
+                name.toUpperCase(Locale.ROOT),
+                instruction,
                 title.garment(),
                 title.person(),
                 title.way() + " way, " + title.revision(),

@@ -14,6 +14,7 @@ import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.waist.Openings;
+import brightplumb.core.block.waist.Serves;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.geometry.Line;
@@ -197,6 +198,8 @@ final class LegBlock {
                 LegPieces.of(table.hand(), backLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), LegPieces.joins(frontPiece, backPiece));
         pattern = LegPieces.notched(pattern, hipDepth.value(), knee.value(), length.value());
+        Serves.say(paper, set);
+        WaistNotices.pulledOn(paper, set);
         LegNotices.say(paper, body, set, front, back, found, drawn, hipDepth.value(), crotch.value());
         if (zip > 0) {
             double top = closure == Closure.FLY

@@ -11,6 +11,7 @@ import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.waist.Openings;
+import brightplumb.core.block.waist.Serves;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.geometry.Curves;
@@ -124,6 +125,8 @@ final class SkirtBlock {
         Piece backPiece = SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth));
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), SkirtPieces.joins(frontPiece, backPiece));
 
+        Serves.say(paper, set);
+        WaistNotices.pulledOn(paper, set);
         SkirtNotices.say(paper, body, set, shares, front, back);
         if (zip != null) {
             double top = closure == Closure.CENTRE_BACK_ZIP ? backDrop.value() : -rise.value();

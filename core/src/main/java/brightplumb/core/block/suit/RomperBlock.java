@@ -13,6 +13,7 @@ import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
+import brightplumb.core.block.waist.Serves;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;

@@ -1,11 +1,19 @@
 package brightplumb.core.block.waist;
 
+import static brightplumb.core.rule.AllowanceSettings.SIDE_SEWN_IN;
+import static brightplumb.core.rule.BandSettings.BAND_ROUND;
+import static brightplumb.core.rule.ClosureSettings.CLOSURE;
 import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
+import static brightplumb.core.rule.DartSettings.DART_INTAKE_BACK;
+import static brightplumb.core.rule.DartSettings.DART_INTAKE_FRONT;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.Settings;
 import java.util.Map;
 
 /** What a cutter should know about an opening at the waist, whatever hangs below it. */
@@ -22,6 +30,33 @@ public final class WaistNotices {
                     "zip-ends-high",
                     "The zip ends more than 1½ in (4 cm) above the hip line; its end will strain when she gets in.",
                     new Remedy("Bring it down to the hip line", Map.of(ZIP_LENGTH.key(), hipY - top))));
+        }
+    }
+
+    /** Cloth that goes over the hip by itself needs no opening, and what darts take in the cloth gives up by itself. */
+    public static void pulledOn(Paper paper, Settings set) {
+        boolean drawnIn = set.knows(BAND_ROUND);
+        if (!drawnIn || !set.cloth().stretches() || set.chose(CLOSURE, Closure.NONE)) {
+            return;
+        }
+        double ease = set.body().hip().value() / (1 + set.cloth().stretch())
+                + 4 * set.amount(SIDE_SEWN_IN).value()
+                - set.body().waist().value();
+        if (ease <= WAIST_EASE.most()) {
+            paper.notice(new Notice(
+                    "pulled-on",
+                    "This cloth gives: it can be pulled on over the hips, without an opening and without darts.",
+                    new Remedy(
+                            "Leave out opening and darts",
+                            Map.of(
+                                    CLOSURE.key(),
+                                    Closure.NONE.id(),
+                                    DART_INTAKE_FRONT.key(),
+                                    0.0,
+                                    DART_INTAKE_BACK.key(),
+                                    0.0,
+                                    WAIST_EASE.key(),
+                                    Math.max(0, Math.ceil(ease))))));
         }
     }
 }
