@@ -61,7 +61,8 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         Map<Setting, Object> hands = new HashMap<>(request.byHand());
         for (Operation operation : Catalogue.OPERATIONS) {
             if (request.made().insists(operation)) {
-                if (!request.cut().with().contains(operation)) {
+                Settings recipe = Settings.on(request.way(), asked, hands, body, request.cloth());
+                if (!request.cut().with().contains(operation) || !operation.wanted(recipe)) {
                     asked.putAll(operation.asks());
                 }
                 Settings none = Settings.on(request.way(), operation.off(), Map.of(), body, request.cloth());

@@ -18,6 +18,7 @@ import brightplumb.core.style.hem.HemTrim;
 import brightplumb.core.style.hem.TurnUp;
 import brightplumb.core.style.lining.BodiceLining;
 import brightplumb.core.style.lining.Lining;
+import brightplumb.core.style.lining.SuitLining;
 import brightplumb.core.style.neck.Funnel;
 import brightplumb.core.style.neck.ThumbOpening;
 import brightplumb.core.style.opening.FalseFly;
@@ -72,6 +73,7 @@ final class Operations {
     static final Operation THUMB_OPENING = new ThumbOpening();
     static final Operation PEPLUM = new Peplum();
     static final Operation BODICE_LINING = new BodiceLining();
+    static final Operation SUIT_LINING = new SuitLining();
 
     static final List<Operation> ALL = List.of(
             SWEEP,
@@ -106,7 +108,8 @@ final class Operations {
             FLAT_COLLAR,
             THUMB_OPENING,
             PEPLUM,
-            BODICE_LINING);
+            BODICE_LINING,
+            SUIT_LINING);
 
     private Operations() {}
 }

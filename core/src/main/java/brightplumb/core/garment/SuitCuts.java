@@ -25,6 +25,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.working.Amount;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -57,6 +58,10 @@ final class SuitCuts {
     private static final Cloth NET = new Cloth(0.45, 1500, true, false);
     private static final Cloth HIGH_STRETCH = new Cloth(0.5, 1500, true, false);
 
+    private static final Rule BY_THE_CLOTH = choosing(
+            given -> given.cloth().stretches() ? Closure.NONE : Closure.CENTRE_BACK_ZIP,
+            "Cloth that stretches is pulled on; cloth that does not needs an opening behind.");
+
     static final List<Cut> ALL = List.of(
             suit(
                             "round-neck-bodysuit",
@@ -65,7 +70,7 @@ final class SuitCuts {
                             Map.of(
                                     BACK_NECK_DEPTH, inches(1.5, "An inch and a half behind."),
                                     FRONT_NECK_DEPTH, inches(3, "Round, three inches in front.")))
-                    .made(Operations.BIAS_BINDING, Operations.CROTCH_STRIP)
+                    .made(Operations.ZIP, Operations.BIAS_BINDING, Operations.CROTCH_STRIP)
                     .in(STRETCH)
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
@@ -88,6 +93,7 @@ final class SuitCuts {
                                     BACK_NECK_DEPTH, inches(1.5, "An inch and a half behind."),
                                     CROTCH_WIDTH, inches(1.5, "A strip three inches wide.")))
                     .made(
+                            Operations.ZIP,
                             Operations.SLEEVE,
                             Operations.FUNNEL,
                             Operations.THUMB_OPENING,
@@ -125,7 +131,7 @@ final class SuitCuts {
                                     CROTCH_WIDTH, inches(1.5, "A strip three inches wide."),
                                     ALLOWANCES, chosen(AllowanceHabit.KNIT, "Half an inch at the shoulder."),
                                     SIDE_ALLOWANCE, inches(0.5, "Half an inch, sewn on the line.")))
-                    .made(Operations.BIAS_BINDING)
+                    .made(Operations.ZIP, Operations.BIAS_BINDING)
                     .in(HIGH_STRETCH)
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
@@ -140,11 +146,7 @@ final class SuitCuts {
                             Parts.ROMPER,
                             "house",
                             ROMPER,
-                            Map.of(
-                                    CLOSURE,
-                                    choosing(
-                                            given -> given.cloth().stretches() ? Closure.NONE : Closure.CENTRE_BACK_ZIP,
-                                            "Cloth that stretches is pulled on; cloth that does not needs an opening behind.")))
+                            Map.of(CLOSURE, BY_THE_CLOTH))
                     .made(Operations.ZIP, Operations.BIAS_BINDING)
                     .in(HIGH_STRETCH)
                     .sewn(Sequence.LEG_FIRST)
@@ -167,6 +169,8 @@ final class SuitCuts {
     private SuitCuts() {}
 
     private static Cut suit(String id, String title, String about, Map<Setting, Rule> defaults) {
-        return Cut.of(id, title, about, Group.ONE_PIECE, Parts.BODYSUIT, "house", TAKEN, defaults);
+        Map<Setting, Rule> all = new HashMap<>(defaults);
+        all.put(CLOSURE, BY_THE_CLOTH);
+        return Cut.of(id, title, about, Group.ONE_PIECE, Parts.BODYSUIT, "house", TAKEN, all);
     }
 }

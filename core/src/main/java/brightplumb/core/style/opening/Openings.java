@@ -36,7 +36,7 @@ final class Openings {
         return length(draft).stream().mapToObj(mm -> Figure.mm("opening", mm)).toList();
     }
 
-    /** The shell's seams along edges of a role, on pieces that hang to a hem. */
+    /** The shell's seams along edges of a role, on pieces that hang to a hem or a leg line. */
     static List<String> seams(Draft draft, EdgeRole role) {
         return draft.joins().stream()
                 .filter(j -> along(draft, j, role))
@@ -48,16 +48,21 @@ final class Openings {
     private static boolean along(Draft draft, Join join, EdgeRole role) {
         Stretch first = join.layers().get(0).stretches().get(0);
         Piece piece = draft.piece(first.piece());
-        return piece.layer() == Layer.SHELL
+        return join.layers().stream().allMatch(r -> draft.piece(r.piece()).layer() == Layer.SHELL)
                 && first.role().equals(role)
-                && piece.edge(EdgeRole.HEM).isPresent();
+                && ends(piece);
+    }
+
+    /** Whether it hangs to a hem, or to the leg line of a bodysuit. */
+    private static boolean ends(Piece piece) {
+        return piece.edge(EdgeRole.HEM).isPresent() || piece.edge(EdgeRole.LEG).isPresent();
     }
 
     /** The stretch of the left edges beside a zip, from their tops. */
     static List<Shown> besideZip(Draft draft, EdgeRole role) {
         double long_ = length(draft).orElse(0);
         return draft.with(role).stream()
-                .filter(p -> p.id().hand() != Hand.RIGHT && p.edge(EdgeRole.HEM).isPresent())
+                .filter(p -> p.id().hand() != Hand.RIGHT && ends(p))
                 .map(p -> new Shown(
                         p.id(),
                         Curves.part(
