@@ -57,7 +57,11 @@ export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pag
             const at = pages.places[piece.id];
             if (!at) return null;
             const to = project({ dx: at[0] as number, dy: at[1] as number, flip: false }, view);
-            return <CutPiece key={piece.id} piece={piece} to={to} scale={view.scale} />;
+            const [first, ...others] = oneSheet(pages, piece.id);
+            // What is cut from another's sheet is drawn there as a line alone.
+            if (first !== piece.id) return <CutLines key={piece.id} piece={piece} to={to} />;
+            const names = [piece, ...draft.pieces.filter((p) => others.includes(p.id))].map((p) => p.name);
+            return <CutPiece key={piece.id} piece={piece} name={names.join(', ')} to={to} scale={view.scale} />;
           })}
         </svg>
       )}
@@ -65,14 +69,32 @@ export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pag
   );
 }
 
-function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: number }) {
+/** The pieces that lie on one place of the sheet with this one, by their ids; the one with the higher neck first. */
+function oneSheet(pages: Pages, id: string): string[] {
+  const [one, other] = pages.alike.find((ids) => ids.includes(id)) ?? [];
+  const a = pages.places[one ?? ''];
+  const b = pages.places[other ?? ''];
+  return one && other && a && b && a[0] === b[0] && a[1] === b[1] ? [one, other] : [id];
+}
+
+function CutLines({ piece, to }: { piece: Piece; to: Project }) {
+  const { tone } = toneOf(piece.id);
+  return (
+    <>
+      <Outline segments={piece.cutLine} to={to} tone={tone} width={2.2} />
+      <Outline segments={piece.sewLine} to={to} tone={tone} width={1.2} dash="6 4" />
+    </>
+  );
+}
+
+function CutPiece(props: { piece: Piece; name: string; to: Project; scale: number }) {
+  const { piece, name, to, scale } = props;
   const { tone } = toneOf(piece.id);
   const grain = piece.grain.map((p) => to(p));
   const [a, b] = grain;
   return (
     <g>
-      <Outline segments={piece.cutLine} to={to} tone={tone} width={2.2} />
-      <Outline segments={piece.sewLine} to={to} tone={tone} width={1.2} dash="6 4" />
+      <CutLines piece={piece} to={to} />
       <InnerLines piece={piece} to={to} />
       {piece.darts.map((d) => {
         const legs = d.legs.map((l) => to(l));
@@ -113,20 +135,20 @@ function CutPiece({ piece, to, scale }: { piece: Piece; to: Project; scale: numb
           <path d={`M${a[0] - 4} ${a[1] + 8}L${a[0]} ${a[1]}l4 8M${b[0] - 4} ${b[1] - 8}L${b[0]} ${b[1]}l4 -8`} />
         </g>
       )}
-      <Name piece={piece} to={to} tone={tone} />
+      <Name piece={piece} name={name} to={to} tone={tone} />
     </g>
   );
 }
 
 /** The piece's name and what is cut of it: beside its grain line, in its middle, up along the grain, or beneath, wherever it has room. */
-function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) {
+function Name({ piece, name, to, tone }: { piece: Piece; name: string; to: Project; tone: string }) {
   const box = boxOf(piece.cutLine);
   const [left, top] = to([box.left, box.top]);
   const [right, bottom] = to([box.right, box.bottom]);
   const a = to(piece.grain[0] ?? [0, 0]);
   const b = to(piece.grain[1] ?? [0, 0]);
   const said = piece.label[1] ?? '';
-  const long = Math.max(piece.name.length * 8.5, said.length * 7) + 14;
+  const long = Math.max(name.length * 8.5, said.length * 7) + 14;
   const wide = right - left;
   const tall = bottom - top;
   const text = { stroke: 'var(--color-card)', strokeWidth: 5, paintOrder: 'stroke', fontWeight: 600 } as const;
@@ -140,7 +162,7 @@ function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) 
       transform={turned ? `rotate(-90 ${x} ${y})` : undefined}
     >
       <tspan x={x} y={y}>
-        {piece.name}
+        {name}
       </tspan>
       <tspan x={x} dy="19" fontSize="13" fontWeight="400" fill="var(--color-soft)">
         {said}
@@ -158,7 +180,7 @@ function Name({ piece, to, tone }: { piece: Piece; to: Project; tone: string }) 
   if (letters < 4 || tall < 14) return null;
   return (
     <text {...text} fill={fill} fontSize="13" x={left + 6} y={(top + bottom) / 2 + 4.5}>
-      {piece.name.length <= letters ? piece.name : `${piece.name.slice(0, letters - 1)}…`}
+      {name.length <= letters ? name : `${name.slice(0, letters - 1)}…`}
     </text>
   );
 }

@@ -173,4 +173,28 @@ class OnePieceTest {
         Browser.button(page, "Keep, and to the draft").click();
         assertThat(page.getByTestId("draft-paper")).isVisible();
     }
+
+    @Test
+    void what_woven_cloth_would_change_is_read_before_it_is_cut_in_it() {
+        Page page = measured("Ottoline Reed");
+        pick(page, "Cut", "Pull-on romper");
+        page.getByLabel("What is it called here").fill("Low tide");
+        Browser.button(page, "Make the ticket").click();
+        page.getByTestId("draft-paper").waitFor();
+        page.getByTitle("The ticket and its cloth").click();
+        Browser.button(page, "What changes in woven cloth").click();
+        Locator closure = page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Closure")));
+        assertThat(closure).containsText("None, pulled on → Zip at centre back");
+        assertThat(closure).containsText("cloth that does not needs an opening behind");
+        assertThat(page.getByRole(AriaRole.LISTITEM)
+                        .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Bust ease"))))
+                .containsText("→ 2 in");
+        assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Goes on hips up to")))
+                .containsText("–");
+        Browser.assertAccessible(page);
+        Browser.button(page, "Cut it in this cloth").click();
+        assertThat(page.getByText("no stretch")).isVisible();
+        assertThat(page.getByText("In a knit, 10 cm pulled to 14").first()).isVisible();
+    }
 }
