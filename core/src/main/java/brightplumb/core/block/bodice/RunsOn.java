@@ -1,6 +1,5 @@
 package brightplumb.core.block.bodice;
 
-import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
@@ -64,9 +63,6 @@ final class RunsOn {
                 table.set().why(WAIST_EASE));
         Point underarm = Point.of(upper.quarter().value(), levels.armhole());
         Point atWaist = Point.of(waist.value(), 0);
-        for (Half panel : Half.values()) {
-            table.paper().draw(panel.id(), MEASURE, "", new Line(Point.of(0, 0), atWaist));
-        }
         Pattern pattern = before.pattern();
         UpperLines frontLines = upper.drawn(Half.FRONT, 0);
         for (Piece front : panels(Half.FRONT)) {
@@ -108,7 +104,7 @@ final class RunsOn {
                 before,
                 levels,
                 "Down from the shoulder, along both crotch seams and up again: no waist gives, so this decides whether one can sit.");
-        return table.finished(pattern);
+        return BodicesLaidOff.on(table.finished(pattern));
     }
 
     private List<Piece> panels(Half half) {

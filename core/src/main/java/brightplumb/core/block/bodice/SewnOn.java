@@ -131,7 +131,7 @@ final class SewnOn {
                 legs,
                 levels,
                 "Down from the shoulder, along both crotch seams and up again: the waist is sewn, so this decides whether one can sit.");
-        return table.finished(pattern);
+        return BodicesLaidOff.on(table.finished(pattern), half -> SHEETS + half.id());
     }
 
     private Piece leg(Half half) {

@@ -3,7 +3,6 @@ package brightplumb.core.block.bodice;
 import static brightplumb.core.measure.Measure.*;
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
-import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.BodiceSettings.*;
 
@@ -174,7 +173,6 @@ public final class UpperHalf {
             for (double y : new double[] {top, armhole, bustY}) {
                 paper.draw(sheet(panel), LEVEL, "", new Line(Point.of(0, y), Point.of(quarter.value() + 30, y)));
             }
-            paper.draw(sheet(panel), MEASURE, "", new Line(Point.of(0, bustY), Point.of(quarter.value(), bustY)));
         }
         table.step(
                 "bust.level",

@@ -2,7 +2,6 @@ package brightplumb.core.block.leg;
 
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
-import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
@@ -13,7 +12,9 @@ import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
+import brightplumb.core.block.waist.FrontFirst;
 import brightplumb.core.block.waist.Openings;
+import brightplumb.core.block.waist.PanelsLaidOff;
 import brightplumb.core.block.waist.Serves;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
@@ -72,7 +73,7 @@ final class LegBlock {
         Amount crotch = crotchDepth();
         Amount hipDepth = hipDepth(crotch);
         Amount length = length(crotch);
-        Amount knee = knee(crotch);
+        Amount knee = knee(crotch, length);
         levels(hipDepth, crotch, knee, length);
 
         // Hip
@@ -86,8 +87,6 @@ final class LegBlock {
                 set.amount(BACK_HIP_IN).named("back.hip.in", "centre back in at the hip"),
                 "Centre back in at the hip",
                 set.why(BACK_HIP_IN));
-        laidOff(FRONT, 0, frontHip.value(), hipDepth);
-        laidOff(BACK, backHipIn.value(), backHip.value(), hipDepth);
 
         // Fork and crease
         Amount extension = paper.step(
@@ -95,7 +94,6 @@ final class LegBlock {
                 "Front fork out from the centre",
                 set.why(FRONT_EXTENSION));
         var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length);
-        laidOff(FRONT, -extension.value(), extension.value() + frontHip.value(), crotch);
 
         // Waist and darts
         Amount frontOut = setting(FRONT_HIP_OUT, "front.hip.out", "Centre front out at the hip");
@@ -207,13 +205,18 @@ final class LegBlock {
                     : closure == Closure.SIDE_ZIP ? -sideRise.value() : -found.rise();
             WaistNotices.zipEnd(paper, top + zip, hipDepth.value(), top);
         }
-        return table.finished(pattern);
+        return PanelsLaidOff.on(FrontFirst.arranged(table.finished(pattern)));
     }
 
     private Amount crotchDepth() {
         setting(RISE_EASE, "rise.ease", "Deeper than the rise");
         Amount depth = set.belowBand(set.amount(CROTCH_DEPTH).named(null, "crotch depth from the waist"))
                 .as(LegFacts.CROTCH_DEPTH, "crotch depth");
+        for (Half panel : Half.values()) {
+            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
+        }
+        ruled("waist", 0);
+        ruled("crotch", depth.value());
         boolean included = set.chose(BAND_PLACE, BandPlace.INCLUDED);
         return paper.step(
                 depth,
@@ -240,6 +243,7 @@ final class LegBlock {
                     set.toBlame(CROTCH_DEPTH, Measure.BODY_RISE),
                     "Waist, hip line and crotch line lie too near each other; look at the rise and at waist to hip");
         }
+        ruled("hip", depth.value());
         return paper.step(
                 depth.as(Fact.HIP_DEPTH, "waist to hip"),
                 "Waist to hip",
@@ -254,49 +258,42 @@ final class LegBlock {
             throw new Refusal(
                     set.toBlame(LENGTH, Measure.BODY_RISE), "A leg must end at least 3 in (8 cm) below the crotch");
         }
+        ruled("hem", length.value());
         return paper.step(length, "Length", set.why(LENGTH));
     }
 
-    private Amount knee(Amount crotch) {
-        Amount depth = set.belowBand(body.find(Measure.KNEE_DEPTH).orElseThrow());
+    private Amount knee(Amount crotch, Amount length) {
+        Amount knee = set.belowBand(body.find(Measure.KNEE_DEPTH).orElseThrow()).atLeast(crotch.plus(LEAST_THIGH));
+        if (crosses(knee, length)) {
+            ruled("knee", knee.value());
+        }
         return paper.step(
                 "knee.level",
                 "Waist to knee",
-                depth.atLeast(crotch.plus(LEAST_THIGH)),
+                knee,
                 "Where the leg bends; the inner and outer seams run in one sweep to here.");
     }
 
     private void levels(Amount hip, Amount crotch, Amount knee, Amount length) {
-        for (Half panel : Half.values()) {
-            paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, crotch.value())));
-            level(panel, "waist", 0);
-            level(panel, "hip", hip.value());
-            level(panel, "crotch", crotch.value());
-            if (knee.value() < length.value() - LEAST_LEG) {
-                level(panel, "knee", knee.value());
-            }
-            level(panel, "hem", length.value());
-        }
         paper.level("waist", 0);
         paper.level("hip", hip.value());
         paper.level("crotch", crotch.value());
-        if (knee.value() < length.value() - LEAST_LEG) {
+        if (crosses(knee, length)) {
             paper.level("knee", knee.value());
         }
         paper.level("hem", length.value());
     }
 
-    private void level(Half panel, String name, double y) {
-        double quarter = body.hip().value() / 4;
-        paper.draw(panel.id(), LEVEL, name, new Line(Point.of(-quarter / 2, y), Point.of(quarter + 40, y)));
+    private static boolean crosses(Amount knee, Amount length) {
+        return knee.value() < length.value() - LEAST_LEG;
     }
 
-    private void laidOff(Half panel, double from, double width, Amount level) {
-        paper.draw(
-                panel.id(),
-                MEASURE,
-                "",
-                new Line(Point.of(from, level.value()), Point.of(from + width, level.value())));
+    /** A level ruled on both sheets. */
+    private void ruled(String name, double y) {
+        for (Half panel : Half.values()) {
+            double quarter = body.hip().value() / 4;
+            paper.draw(panel.id(), LEVEL, name, new Line(Point.of(-quarter / 2, y), Point.of(quarter + 40, y)));
+        }
     }
 
     private Amount setting(Setting setting, String id, String title) {

@@ -2,7 +2,6 @@ package brightplumb.core.block.skirt;
 
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
-import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.Half.BACK;
 import static brightplumb.core.rule.Half.FRONT;
@@ -10,7 +9,9 @@ import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
+import brightplumb.core.block.waist.FrontFirst;
 import brightplumb.core.block.waist.Openings;
+import brightplumb.core.block.waist.PanelsLaidOff;
 import brightplumb.core.block.waist.Serves;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
@@ -72,8 +73,8 @@ final class SkirtBlock {
         setting(HIP_ALLOCATION, "hip.allocation", "Back takes more at the hip, each quarter");
         setting(WAIST_EASE, "waist.ease", "Waist ease, all round");
         var shares = new SkirtAmounts(body, set, paper);
-        Amount frontHip = hip(shares, FRONT, hipDepth);
-        Amount backHip = hip(shares, BACK, hipDepth);
+        Amount frontHip = hip(shares, FRONT);
+        Amount backHip = hip(shares, BACK);
 
         // Waist and darts
         WaistQuarter front = frontQuarter(shares, frontHip);
@@ -132,7 +133,8 @@ final class SkirtBlock {
             double top = closure == Closure.CENTRE_BACK_ZIP ? backDrop.value() : -rise.value();
             WaistNotices.zipEnd(paper, top + zip.value(), hipDepth.value(), top);
         }
-        return table.finished(Notches.level(pattern, pattern.joins().get(0), "hip", hipDepth.value()));
+        Draft drawn = table.finished(Notches.level(pattern, pattern.joins().get(0), "hip", hipDepth.value()));
+        return PanelsLaidOff.on(FrontFirst.arranged(drawn));
     }
 
     private Amount hipDepth() {
@@ -197,18 +199,13 @@ final class SkirtBlock {
         return new Line(Point.of(0, y), Point.of(body.hip().value() / 4 + 40, y));
     }
 
-    private Amount hip(SkirtAmounts shares, Half panel, Amount hipDepth) {
+    private Amount hip(SkirtAmounts shares, Half panel) {
         Amount hip = shares.hip(panel);
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
                     set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
                     "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
         }
-        paper.draw(
-                panel.id(),
-                MEASURE,
-                "",
-                new Line(Point.of(0, hipDepth.value()), Point.of(hip.value(), hipDepth.value())));
         return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
     }
 

@@ -8,6 +8,7 @@ import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.SuitSettings.*;
 
 import brightplumb.core.block.bodice.BodiceFacts;
+import brightplumb.core.block.bodice.BodicesLaidOff;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
@@ -133,7 +134,8 @@ final class BodysuitBlock {
         Piece frontPiece = SuitPieces.front(front, sewn);
         Piece backPiece = SuitPieces.back(back, sewn, set, zip);
         Pattern pattern = SuitPieces.joined(frontPiece, backPiece, sewn);
-        return table.finished(Notches.level(pattern, pattern.find("side").orElseThrow(), "waist", 0));
+        return BodicesLaidOff.on(
+                table.finished(Notches.level(pattern, pattern.find("side").orElseThrow(), "waist", 0)));
     }
 
     /**

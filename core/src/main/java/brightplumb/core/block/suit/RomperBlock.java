@@ -1,6 +1,5 @@
 package brightplumb.core.block.suit;
 
-import static brightplumb.core.paper.Drawn.Role.MEASURE;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.ClosureSettings.CLOSURE;
 import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
@@ -10,6 +9,7 @@ import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.SuitSettings.INNER_LEG_IN;
 
 import brightplumb.core.block.bodice.BodiceFacts;
+import brightplumb.core.block.bodice.BodicesLaidOff;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
@@ -137,7 +137,8 @@ final class RomperBlock {
                                 BackOpening.seams(back).stream())
                         .toList());
         Pattern notched = Notches.level(pattern, pattern.joins().get(1), "waist", 0);
-        return table.finished(Notches.level(notched, pattern.joins().get(1), "hip", hipDepth.value()));
+        return BodicesLaidOff.on(
+                table.finished(Notches.level(notched, pattern.joins().get(1), "hip", hipDepth.value())));
     }
 
     private static UpperLines lines(Piece piece) {
@@ -161,7 +162,6 @@ final class RomperBlock {
         Point fork = leg.get(leg.size() - 1).to();
         Line fold = new Line(fork, upper.neck().get(0).from());
         Line hem = new Line(hemSide, hemInner);
-        paper.draw(panel.id(), MEASURE, "", new Line(Point.of(0, hemInner.y()), hemInner));
         paper.draw(panel.id(), OUTLINE, "", down).draw(panel.id(), OUTLINE, "", leg);
         paper.draw(panel.id(), OUTLINE, "", hem, fold);
         paper.step(
