@@ -12,6 +12,7 @@ const THINGS = [
   { id: 'lay', title: 'Lay sheet', about: 'How the pieces lie on the cloth, and how much to buy' },
   { id: 'making', title: 'Cut list and order of making', about: 'For whoever cuts and sews it' },
   { id: 'bench', title: 'Bench sheet', about: 'Distances from two base lines, to draw with tape and chalk' },
+  { id: 'practice', title: 'Practice sheet', about: 'The draft as it is drawn, four steps a page' },
   { id: 'file', title: 'A file for another machine', about: 'Drawing, plotter, cutter or spreadsheet' },
 ] as const;
 
@@ -74,7 +75,9 @@ export function PrintRoom(props: {
           ))}
         </fieldset>
         {thing === 'pattern' ? <Pattern {...props} /> : thing === 'file' ? <Files {...props} /> : null}
-        {(thing === 'lay' || thing === 'making' || thing === 'bench') && <Written {...props} thing={thing} />}
+        {(thing === 'lay' || thing === 'making' || thing === 'bench' || thing === 'practice') && (
+          <Written {...props} thing={thing} />
+        )}
       </Overlay>
     </>
   );
@@ -126,14 +129,16 @@ function Pattern(props: {
 }
 
 /** What is written rather than drawn at full size: on the printer's own paper. */
-function Written(props: { id: string; paper: Paper; thing: 'lay' | 'making' | 'bench'; layer?: string }) {
+function Written(props: { id: string; paper: Paper; thing: 'lay' | 'making' | 'bench' | 'practice'; layer?: string }) {
   const unit = useUnit();
   const [sheet, setSheet] = useState<'a4' | 'letter'>(props.paper === 'letter' ? 'letter' : 'a4');
   const [chalk, setChalk] = useState(false);
   const asked = new URLSearchParams({ paper: sheet, unit: unit.shown, mark: markName(unit.mark), days: unit.days });
   if (props.thing === 'lay') asked.set('layer', props.layer ?? 'shell');
   if (props.thing === 'bench') asked.set('allowances', String(chalk));
-  const file = { lay: 'lay.pdf', making: 'making.pdf', bench: 'bench-sheet.pdf' }[props.thing];
+  const file = { lay: 'lay.pdf', making: 'making.pdf', bench: 'bench-sheet.pdf', practice: 'practice-sheet.pdf' }[
+    props.thing
+  ];
   return (
     <>
       <Segmented
@@ -157,7 +162,14 @@ function Written(props: { id: string; paper: Paper; thing: 'lay' | 'making' | 'b
         </label>
       )}
       <PrintLink look="main" href={`/api/tickets/${props.id}/${file}?${asked}`}>
-        {{ lay: 'Print the lay', making: 'Print the order', bench: 'Print the bench sheet' }[props.thing]}
+        {
+          {
+            lay: 'Print the lay',
+            making: 'Print the order',
+            bench: 'Print the bench sheet',
+            practice: 'Print the practice sheet',
+          }[props.thing]
+        }
       </PrintLink>
     </>
   );

@@ -3,6 +3,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
 import { lengthOnly } from '../compare/sides';
+import { PrintLink } from '../cut/PrintLink';
 import { Button, ButtonLink } from '../kit/Button';
 import { useKeys } from '../kit/keys';
 import { Pick } from '../kit/Pick';
@@ -10,6 +11,7 @@ import { Segmented } from '../kit/Segmented';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { DraftPaper, type Zoom } from '../paper/DraftPaper';
+import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
 import { asTheRecipe } from '../tickets/otherCut';
 import { useTicketWork } from '../tickets/TicketDesk';
@@ -17,6 +19,7 @@ import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
 import { PlumbStrip } from './PlumbStrip';
 import { Settings } from './Settings';
+import { type InHand, useTried } from './useTried';
 import { Working } from './Working';
 
 const ZOOMS: { id: Zoom; title: string }[] = [
@@ -32,11 +35,13 @@ export function DraftStation() {
   const work = useTicketWork();
   const { id } = work;
   const undoable = useUndoable();
+  const unit = useUnit();
   const cuts = useCuts();
   const ways = useWays();
   const navigate = useNavigate();
   const [lit, setLit] = useState<string | null>(null);
-  const draft = work.draft;
+  const [hand, setHand] = useState<InHand | null>(null);
+  const draft = useTried(work, hand) ?? work.draft;
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
   const offered = useMemo(() => waysOf(cut, ways.data), [ways.data, cut]);
 
@@ -149,6 +154,15 @@ export function DraftStation() {
             ghost={ghostWay ? ghost.data : null}
             ghostName={offered.find((w) => w.id === ghostWay)?.title ?? ''}
             zoom={zoom}
+            range={(key) => {
+              const setting = cut.settings.find((s) => s.key === key);
+              return setting ? { least: setting.least, most: setting.most } : null;
+            }}
+            onMove={(key, value) => setHand({ key, value })}
+            onDrop={(key, value) => {
+              setHand(null);
+              work.set(key, value);
+            }}
           />
           <div className="flex flex-wrap items-center justify-between gap-2">
             <div className="w-56">
@@ -160,19 +174,16 @@ export function DraftStation() {
               />
             </div>
             <div className="flex items-center gap-2 text-soft">
-              <span>Ghost</span>
-              <div className="w-40">
+              <div className="w-36">
                 <Pick
                   label="Ghost another way over this draft"
                   value={ghostWay ?? 'none'}
-                  options={[
-                    { id: 'none', title: 'no other way' },
-                    ...others.map((w) => ({ id: w.id, title: w.title })),
-                  ]}
+                  options={[{ id: 'none', title: 'No ghost' }, ...others.map((w) => ({ id: w.id, title: w.title }))]}
                   onChange={(w) => put('ghost', w === 'none' ? null : w)}
                   className="min-h-11"
                 />
               </div>
+              <PrintLink href={practiceOf(id, unit)}>Practice</PrintLink>
               <ButtonLink to={`/tickets/${id}/compare${ghostWay ? `?over=way:${ghostWay}` : ''}`}>Compare</ButtonLink>
             </div>
           </div>
@@ -199,6 +210,12 @@ export function DraftStation() {
       <PlumbStrip checks={draft.checks} ticket={id} />
     </>,
   );
+}
+
+/** The draft step by step on paper, in the tape's own unit. */
+function practiceOf(id: string, unit: ReturnType<typeof useUnit>): string {
+  const asked = new URLSearchParams({ unit: unit.shown, mark: markName(unit.mark), days: unit.days });
+  return `/api/tickets/${id}/practice-sheet.pdf?${asked}`;
 }
 
 /** What the address says now. The router draws a new address when it finds time; keys may come faster than that. */

@@ -6,27 +6,6 @@ import { useUnit } from '../tape/unit';
 import { Habits, OtherWays, type Rival } from './Rivals';
 import { useStepValue, WorkingLine } from './WorkingLine';
 
-/** Steps whose amount is a setting, and so can be set by hand. */
-const SETTINGS: Record<string, string> = {
-  length: 'length',
-  'hip.ease': 'hipEase',
-  'waist.ease': 'waistEase',
-  'hip.allocation': 'hipAllocation',
-  'centre.back.in': 'backIn',
-  'dart.intake.front': 'dartIntakeFront',
-  'dart.intake.back': 'dartIntakeBack',
-  'dart.length.front': 'dartLengthFront',
-  'dart.length.back': 'dartLengthBack',
-  'centre.front.drop': 'centreFrontDrop',
-  'centre.back.drop': 'centreBackDrop',
-  'side.rise': 'sideRise',
-  'hem.taper': 'hemTaper',
-  'taper.start': 'taperStart',
-  'knee.level': 'kneeLevel',
-  slit: 'slit',
-  'zip.length': 'zipLength',
-};
-
 type Props = {
   draft: Draft;
   at: number | null;
@@ -122,7 +101,7 @@ function OpenStep(props: {
   const { step, settings, onTake, onClose } = props;
   const value = useStepValue();
   const unit = useUnit();
-  const setting = SETTINGS[step.id];
+  const { setting } = step;
   return (
     <div className="my-1 rounded-r-card border-brass border-l-4 bg-card p-3.5 shadow-card" aria-current="step">
       <div className="flex justify-between gap-3 text-lead">

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Draft } from '../api/client';
 import { madeDraft, madePiece, madeStep } from '../testing/made';
-import { around, inHand, layOut, madeOf, panelsOf } from './layout';
+import { around, forks, inHand, layOut, madeOf, panelsOf } from './layout';
 
 const box = (left: number, right: number, bottom: number) => [
   { type: 'line', from: [left, 0], to: [right, 0] },
@@ -19,6 +19,15 @@ function draft(fork: number, levels: { name: string; y: number }[]): Draft {
     levels,
   });
 }
+
+/** A leg whose fork stands out at the crotch line. */
+const forked = (out: number) => [
+  { type: 'line', from: [0, 0], to: [250, 0] },
+  { type: 'line', from: [250, 0], to: [250, 1000] },
+  { type: 'line', from: [250, 1000], to: [-30, 1000] },
+  { type: 'line', from: [-30, 1000], to: [-out, 280] },
+  { type: 'line', from: [-out, 280], to: [0, 0] },
+];
 
 const LEGS = [
   { name: 'waist', y: 0 },
@@ -40,11 +49,35 @@ describe('panels on the table', () => {
     expect((table.place.back?.dx ?? 0) - 260 - 250).toBe(110);
   });
 
-  it('show the fork from above the hip to below the crotch line', () => {
-    const { fork } = layOut(draft(60, LEGS));
-    expect(fork.top).toBeLessThan(200);
-    expect(fork.bottom).toBeGreaterThan(280);
-    expect(fork.bottom).toBeLessThan(500);
+  it('turn their forks to each other where the fork is looked at, from above the hip to below the crotch line', () => {
+    const legs = madeDraft({
+      pieces: [
+        madePiece({ id: 'front', panel: 'front', sewLine: forked(60) }),
+        madePiece({ id: 'back', panel: 'back', sewLine: forked(110) }),
+      ],
+      levels: LEGS,
+    });
+    const at = forks(legs);
+    const front = at?.place.front;
+    const back = at?.place.back;
+    expect(front?.flip).toBe(false);
+    expect(back?.flip).toBe(true);
+    expect((front?.dx ?? 0) - 60).toBe(-((back?.dx ?? 0) + 110));
+    expect(at?.box.top).toBeLessThan(200);
+    expect(at?.box.bottom).toBeGreaterThan(280);
+    expect(at?.box.bottom).toBeLessThan(400);
+    expect(at?.box.left).toBeLessThan((back?.dx ?? 0) + 110);
+  });
+
+  it('have no fork to look at on a skirt', () => {
+    expect(
+      forks(
+        draft(
+          0,
+          LEGS.filter((l) => l.name !== 'crotch'),
+        ),
+      ),
+    ).toBeNull();
   });
 
   it('begin at the centre front of a skirt, which has no fork', () => {

@@ -10,7 +10,6 @@ export type Table = {
   place: Record<string, Placing>;
   whole: Box;
   waist: Box;
-  fork: Box;
   hem: Box;
   /** The box of each made piece in hand where it lies. */
   made: Record<string, Box>;
@@ -91,19 +90,62 @@ export function layOut(draft: Draft, over: Draft[] = [], hand: Piece[] = []): Ta
   }
   const levelOf = (name: string) => draft.levels.find((l) => l.name === name)?.y;
   const hip = levelOf('hip') ?? bottom / 3;
-  const crotch = levelOf('crotch') ?? hip;
   return {
     place,
     made,
     whole: { left, right, top, bottom },
     waist: { left, right, top, bottom: hip + 15 },
-    fork: { left, right, top: hip - 20, bottom: crotch + 90 },
     hem: { left, right, top: bottom - 160, bottom },
   };
 }
 
+/** What is round the fork and no further belongs to it, mm. */
+const ROUND_FORK = 80;
+
+/** So much of a panel is shown beside its fork, mm. */
+const BESIDE_FORK = 130;
+
+/** The panels turned so that the forks of front and back face each other, as their seam will lie; null where there is no fork. */
+export function forks(draft: Draft): { place: Record<string, Placing>; box: Box } | null {
+  const crotch = draft.levels.find((l) => l.name === 'crotch')?.y;
+  const hip = draft.levels.find((l) => l.name === 'hip')?.y ?? 0;
+  const panels = panelsOf(draft).filter((p) => !below(draft, p));
+  const front = panels.find((p) => !behind(p.id));
+  const back = panels.find((p) => behind(p.id));
+  if (crotch === undefined || !front || !back) return null;
+  const tip = (piece: Piece) =>
+    Math.min(
+      0,
+      ...piece.sewLine
+        .flatMap((s) => [s.from, s.to])
+        .filter((at) => Math.abs((at[1] ?? 0) - crotch) < ROUND_FORK)
+        .map((at) => at[0] ?? 0),
+    );
+  const place: Record<string, Placing> = {
+    [front.id]: { dx: GAP - tip(front), dy: 0, flip: false },
+    [back.id]: { dx: tip(back) - GAP, dy: 0, flip: true },
+  };
+  for (const piece of panelsOf(draft)) {
+    const under = below(draft, piece);
+    const at = under && place[under.id];
+    if (at) place[piece.id] = at;
+  }
+  return {
+    place,
+    box: {
+      left: tip(back) - GAP - BESIDE_FORK,
+      right: GAP - tip(front) + BESIDE_FORK,
+      top: Math.min(hip, crotch - ROUND_FORK) - ROUND_FORK / 2,
+      bottom: crotch + ROUND_FORK,
+    },
+  };
+}
+
+/** Half of what lies between two forks, mm. */
+const GAP = 14;
+
 /** Where a piece of another draft lies: where its namesake does, or else where the first of its panel does. */
-export function placeOf(table: Table, draft: Draft, piece: Piece): Placing | null {
+export function placeOf(table: Pick<Table, 'place'>, draft: Draft, piece: Piece): Placing | null {
   const own = table.place[piece.id];
   if (own) return own;
   const like = panelsOf(draft).find((p) => p.panel === piece.panel);

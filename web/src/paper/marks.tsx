@@ -152,35 +152,6 @@ function Level(props: { y: number; width: number; name: string; from: number; be
   );
 }
 
-/** A distance laid off, with a tick at each end and its amount. */
-export function Measured(props: { segments: Segment[]; to: Project; text: string }) {
-  const first = props.segments[0];
-  const last = props.segments[props.segments.length - 1];
-  if (!first || !last) return null;
-  const a = props.to(first.from);
-  const b = props.to(last.to);
-  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
-  const nx = (-(b[1] - a[1]) / length) * 7;
-  const ny = ((b[0] - a[0]) / length) * 7;
-  const w = props.text.length * 8.4 + 22;
-  const cx = (a[0] + b[0]) / 2;
-  const cy = (a[1] + b[1]) / 2 - 24;
-  return (
-    <g pointerEvents="none">
-      <path
-        d={`M${a[0] - nx} ${a[1] - ny}l${nx * 2} ${ny * 2}M${b[0] - nx} ${b[1] - ny}l${nx * 2} ${ny * 2}M${a[0]} ${a[1]}L${b[0]} ${b[1]}`}
-        stroke="var(--color-brass)"
-        strokeWidth="3"
-        fill="none"
-      />
-      <rect x={cx - w / 2} y={cy - 15} width={w} height={27} rx="6" fill="var(--color-brass)" />
-      <text x={cx} y={cy + 4} textAnchor="middle" fontSize="15" fontWeight="600" fill="var(--color-card)">
-        {props.text}
-      </text>
-    </g>
-  );
-}
-
 /** The tape along the paper's edge: inches, or centimetres, at the drawing's own scale. */
 export function Ruler(props: { view: View; height: number; shown: Shown; width: number }) {
   const { view, height, shown, width } = props;

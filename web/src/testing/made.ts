@@ -29,6 +29,7 @@ export const madeStep = (over: Partial<Step>): Step => ({
   guesses: [],
   overridden: false,
   draws: [],
+  setting: null,
   ...over,
 });
 

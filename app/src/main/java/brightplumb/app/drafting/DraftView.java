@@ -28,7 +28,11 @@ public record DraftView(
         List<NotionView> notions,
         List<OrderedView> making) {
 
-    /** One step of the working. */
+    /**
+     * One step of the working.
+     *
+     * @param setting the key of the setting it says, null where no hand can say it otherwise
+     */
     public record StepView(
             String id,
             String title,
@@ -43,7 +47,8 @@ public record DraftView(
             boolean estimated,
             List<String> guesses,
             boolean overridden,
-            List<DrawnView> draws) {}
+            List<DrawnView> draws,
+            @Schema(types = {"string", "null"}) String setting) {}
 
     /**
      * How a working is printed so that its figures give its result.

@@ -73,7 +73,8 @@ final class DraftViews {
                 drafted.request().way().id(),
                 facts,
                 drafted.draft().steps().stream()
-                        .map(s -> step(s, rivals.getOrDefault(s.id(), List.of()), guesses.ofStep(s.id())))
+                        .map(s -> step(
+                                s, rivals.getOrDefault(s.id(), List.of()), guesses.ofStep(s.id()), setting(drafted, s)))
                         .toList(),
                 drafted.pieces().stream()
                         .filter(p -> shown.made()
@@ -139,7 +140,16 @@ final class DraftViews {
         return settings;
     }
 
-    private static StepView step(Step step, List<Rival> rivals, List<Measure> guesses) {
+    /** The setting a step says, where a hand can say it otherwise; else null. */
+    private static String setting(Drafted drafted, Step step) {
+        return drafted.settings().stream()
+                .filter(s -> s.applies() && s.amount() != null && s.setting().saidAt(step.id()))
+                .map(s -> s.setting().key())
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static StepView step(Step step, List<Rival> rivals, List<Measure> guesses, String setting) {
         Amount amount = step.amount();
         return new StepView(
                 step.id(),
@@ -163,7 +173,8 @@ final class DraftViews {
                 step.drawn().stream()
                         .map(d -> new DrawnView(
                                 d.sheet(), d.role().name().toLowerCase(Locale.ROOT), d.label(), segments(d.run())))
-                        .toList());
+                        .toList(),
+                setting);
     }
 
     private static String kind(Amount.Kind kind) {

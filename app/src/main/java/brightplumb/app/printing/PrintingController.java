@@ -23,6 +23,7 @@ import brightplumb.formats.pdf.LayPdf;
 import brightplumb.formats.pdf.MakingPdf;
 import brightplumb.formats.pdf.Paged;
 import brightplumb.formats.pdf.PaperSize;
+import brightplumb.formats.pdf.PracticePdf;
 import brightplumb.formats.pdf.RollPdf;
 import brightplumb.formats.pdf.TiledPdf;
 import brightplumb.formats.pdf.Tiling;
@@ -144,6 +145,24 @@ class PrintingController {
         byte[] pdf = MakingPdf.write(
                 made.drafted().pieces(), Notions.of(made.drafted()), made.planned(), title, size, spoken);
         return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", order of making", "pdf");
+    }
+
+    /** The draft of a ticket as it stands, step by step, to be drawn after. */
+    @GetMapping(value = "/practice-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> practice(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "in") String unit,
+            @RequestParam(defaultValue = "comma") String mark,
+            @RequestParam(defaultValue = "day") String days) {
+        PaperSize size = page(paper);
+        Spoken spoken = spoken(unit, mark);
+        TicketView ticket = tickets.require(member.workroom(), id);
+        PreviewRequest request = drafts.request(member.workroom(), ticket);
+        TitleBlock title = title(member, ticket, request.way(), "working draft", DayStyle.of(days));
+        byte[] pdf = PracticePdf.write(Drafting.draft(request.read()).draft(), title, size, spoken);
+        return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", practice sheet", "pdf");
     }
 
     /** The lay of a ticket on one of its cloths, to be followed at the table. */

@@ -166,6 +166,23 @@ public final class Setting implements Comparable<Setting> {
         return kind == Kind.RATIO;
     }
 
+    /**
+     * Whether a step of the working says it: one it tells by, or one that is its own name in words, {@code hip.ease} for {@code hipEase}.
+     */
+    public boolean saidAt(String step) {
+        if (facts.contains(step)) {
+            return true;
+        }
+        StringBuilder name = new StringBuilder();
+        for (int i = 0; i < step.length(); i++) {
+            char letter = step.charAt(i);
+            if (letter != '.') {
+                name.append(i > 0 && step.charAt(i - 1) == '.' ? Character.toUpperCase(letter) : letter);
+            }
+        }
+        return name.toString().equals(key);
+    }
+
     /** The facts that tell what it came to, where the body or the plan has the last word; else none. */
     public List<String> resultOf() {
         return facts;

@@ -211,20 +211,7 @@ public final class MakingPdf {
     }
 
     private List<String> wrapped(String words) throws IOException {
-        double most = paper.width() - RIGHT - LEFT - 6;
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : words.split(" ")) {
-            String next = line.isEmpty() ? word : line + " " + word;
-            if (width(next, BODY) > most && !line.isEmpty()) {
-                lines.add(line.toString());
-                line = new StringBuilder(word);
-            } else {
-                line = new StringBuilder(next);
-            }
-        }
-        lines.add(line.toString());
-        return lines;
+        return ink.wrapped(words, BODY, paper.width() - RIGHT - LEFT - 6);
     }
 
     private double width(String words, double height) throws IOException {

@@ -5,6 +5,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.formats.sheet.Ink;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -49,8 +50,7 @@ final class PdfInk {
     void draw(Ink ink) throws IOException {
         if (ink instanceof Ink.Stroke stroke) {
             pen(stroke.pen().width(), stroke.pen().dash(), stroke.pen().gap());
-            path(stroke.run());
-            out.stroke();
+            stroke(stroke.run());
         } else if (ink instanceof Ink.Text text) {
             text(text.at(), text.height(), text.turned(), text.text());
         }
@@ -62,7 +62,7 @@ final class PdfInk {
                 dash > 0 ? new float[] {(float) (dash * POINTS), (float) (gap * POINTS)} : new float[0], 0);
     }
 
-    private void path(List<Segment> run) throws IOException {
+    private void path(List<? extends Segment> run) throws IOException {
         Point at = null;
         for (Segment segment : run) {
             if (at == null || at.distance(segment.from()) > 1e-9) {
@@ -105,6 +105,38 @@ final class PdfInk {
     /** How wide words of that height are, mm. */
     double width(String words, double height) throws IOException {
         return font.getStringWidth(inFont(words)) / 1000 * height * 1.4;
+    }
+
+    /** The words in lines no wider than so many mm; one that is wider stands alone. */
+    List<String> wrapped(String words, double height, double most) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : words.split(" ")) {
+            String next = line.isEmpty() ? word : line + " " + word;
+            if (width(next, height) > most && !line.isEmpty()) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(next);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    /** The words, cut off where they are wider than so many mm. */
+    String fitting(String words, double height, double most) throws IOException {
+        String shown = words;
+        while (shown.length() > 1 && width(shown, height) > most) {
+            shown = shown.substring(0, shown.length() - 2).stripTrailing() + "…";
+        }
+        return shown;
+    }
+
+    /** Joined segments in the pen that was chosen. */
+    void stroke(List<? extends Segment> run) throws IOException {
+        path(run);
+        out.stroke();
     }
 
     /** Letters the font lacks are shown as a question mark rather than refused. */

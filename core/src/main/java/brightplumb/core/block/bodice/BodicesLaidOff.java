@@ -12,7 +12,7 @@ import java.util.function.Function;
 public final class BodicesLaidOff {
 
     /** Depths are laid off beside the centre, one further out than the other, mm. */
-    private static final double BESIDE = 32;
+    private static final double BESIDE = 24;
 
     private final Draft draft;
     private final LaidOff off;

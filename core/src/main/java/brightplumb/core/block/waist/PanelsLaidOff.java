@@ -16,7 +16,7 @@ import java.util.List;
 public final class PanelsLaidOff {
 
     /** Depths are laid off beside the centre, one further out than the other, mm. */
-    private static final double BESIDE = 32;
+    private static final double BESIDE = 24;
 
     /** The foot of a leg that ends higher is not on the paper: its width is laid off where it is the hem's, mm. */
     private static final double SAME = 1;

@@ -1,0 +1,44 @@
+package brightplumb.core.rule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightplumb.core.garment.Bodies;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Which setting a step of the working says. */
+class SaidAtTest {
+
+    @Test
+    void a_step_says_the_setting_of_its_name_or_the_one_that_tells_by_it() {
+        assertThat(HipSettings.HIP_EASE.saidAt("hip.ease")).isTrue();
+        assertThat(HipSettings.HIP_EASE.saidAt("hip.easer")).isFalse();
+        assertThat(HipSettings.HIP_EASE.saidAt("hipEase")).isTrue();
+        assertThat(CrotchSettings.FRONT_EXTENSION.saidAt("crotch.extension.front"))
+                .isTrue();
+        assertThat(CrotchSettings.FRONT_EXTENSION.saidAt("crotch.extension.back"))
+                .isFalse();
+    }
+
+    @Test
+    void no_step_of_a_draft_says_two_settings() {
+        for (String cut : List.of("straight-skirt", "classic-trousers", "lounge-shorts")) {
+            Drafted drafted = Drafting.draft(
+                    DraftRequest.of(cut, null, Bodies.withDepths(Bodies.all().get(5)), Map.of(), null));
+            drafted.draft().steps().forEach(step -> {
+                Set<Setting> says = drafted.settings().stream()
+                        .filter(s -> s.applies() && s.amount() != null)
+                        .map(InForce::setting)
+                        .filter(s -> s.saidAt(step.id()))
+                        .collect(Collectors.toSet());
+                assertThat(says).as(step.id()).hasSizeLessThan(2);
+            });
+        }
+    }
+}

@@ -1,0 +1,171 @@
+import { type PointerEvent, useRef } from 'react';
+import type { Step } from '../api/client';
+import { INCH } from '../tape/reader';
+import { useUnit } from '../tape/unit';
+import type { Project, XY } from './geometry';
+import type { LaidOff } from './growth';
+import { Outline, Touch, toneOf } from './marks';
+
+/** The lines a step drew, each answering for it. */
+export function StepLines(props: {
+  step: Step;
+  /** Whether panels were drawn otherwise since: what the steps drew is then in pencil, and lit when it is meant. */
+  left: boolean;
+  to: (sheet: string) => Project | null;
+  lit: boolean;
+  onLit: (step: string | null) => void;
+  onPick: (step: string) => void;
+}) {
+  const { step, to } = props;
+  return (
+    <g data-step={step.id}>
+      {step.draws.map((d, i) => {
+        if (d.role !== 'outline' && d.role !== 'dart') return null;
+        const { tone, dash } = toneOf(d.sheet);
+        const at = to(d.sheet);
+        if (!at) return null;
+        return (
+          <g key={`${d.role}${i}`}>
+            <Outline
+              segments={d.segments}
+              to={at}
+              tone={props.lit ? 'brass' : props.left ? 'pencil' : tone}
+              dash={props.left && !props.lit ? '3 3' : dash}
+              width={props.lit ? 3.5 : props.left ? 1 : d.role === 'dart' ? 1.6 : 2.2}
+            />
+            <Touch
+              segments={d.segments}
+              to={at}
+              onHover={(on) => props.onLit(on ? step.id : null)}
+              onPick={() => props.onPick(step.id)}
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** An amount laid off: an arrow at either end and its figure; in brass while its step is in hand, in pencil after. */
+export function Amount({ of, to, now }: { of: LaidOff; to: Project; now: boolean }) {
+  const unit = useUnit();
+  const first = of.drawn.segments[0];
+  const last = of.drawn.segments[of.drawn.segments.length - 1];
+  if (!first || !last) return null;
+  const a = to(first.from);
+  const b = to(last.to);
+  const along = of.drawn.segments.length > 1 || first.type === 'cubic';
+  const colour = now ? 'var(--color-brass)' : 'var(--color-faint)';
+  const long = Math.hypot(b[0] - a[0], b[1] - a[1]);
+  // Of what was laid off before, only what can be told apart from the one in hand stays.
+  if (!now && long < SMALL) return null;
+  const upright = Math.abs(b[1] - a[1]) > Math.abs(b[0] - a[0]);
+  const text = of.step.kind === 'length' || !now ? unit.write(of.amount) : unit.number(of.step.value);
+  const at: XY = upright
+    ? [Math.min(a[0], b[0]) - 9, (a[1] + b[1]) / 2 + 5]
+    : [(a[0] + b[0]) / 2, Math.min(a[1], b[1]) - 10];
+  return (
+    <g pointerEvents="none" data-amount={of.step.id}>
+      {along && <Outline segments={of.drawn.segments} to={to} tone={now ? 'brass' : 'pencil'} width={now ? 3 : 1.4} />}
+      <path
+        d={`${along ? '' : `M${a.join(' ')}L${b.join(' ')}`}${arrow(a, b)}${arrow(b, a)}`}
+        stroke={colour}
+        strokeWidth={now ? 2.6 : 1.3}
+        strokeLinecap="round"
+        fill="none"
+      />
+      <text
+        x={at[0]}
+        y={at[1]}
+        textAnchor={upright ? 'end' : 'middle'}
+        fontSize={now ? 16 : 14}
+        fontWeight={now ? 700 : 600}
+        fill={now ? 'var(--color-brass-deep)' : 'var(--color-soft)'}
+        stroke="var(--color-card)"
+        strokeWidth="5"
+        paintOrder="stroke"
+      >
+        {text}
+      </text>
+      {now && !along && (
+        <circle
+          cx={b[0]}
+          cy={b[1]}
+          r={long < SMALL ? 3.5 : 5.5}
+          fill="var(--color-card)"
+          stroke={colour}
+          strokeWidth="2.4"
+        />
+      )}
+    </g>
+  );
+}
+
+/** What is shorter on the screen has no room for arrows, px. */
+const SMALL = 26;
+
+/** The head of an arrow at one end, coming from the other; none where there is no room. */
+function arrow(tip: XY, from: XY): string {
+  const long = Math.hypot(from[0] - tip[0], from[1] - tip[1]);
+  if (long < SMALL) return '';
+  const head = 8;
+  const x = ((from[0] - tip[0]) / long) * head;
+  const y = ((from[1] - tip[1]) / long) * head;
+  return `M${tip[0] + x - y * 0.55} ${tip[1] + y + x * 0.55}L${tip[0]} ${tip[1]}L${tip[0] + x + y * 0.55} ${tip[1] + y - x * 0.55}`;
+}
+
+/** The end of an amount, to be taken and moved: by eighths of an inch, or by two millimetres. */
+export function Handle(props: {
+  of: LaidOff;
+  to: Project;
+  scale: number;
+  least: number;
+  most: number;
+  onMove: (mm: number) => void;
+  onDrop: (mm: number) => void;
+}) {
+  const unit = useUnit();
+  const held = useRef<{ x: number; y: number; was: number; now: number } | null>(null);
+  const run = props.of.drawn.segments[0];
+  if (!run) return null;
+  const a = props.to(run.from);
+  const b = props.to(run.to);
+  const long = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+  const move = (e: PointerEvent) => {
+    const from = held.current;
+    if (!from) return;
+    e.stopPropagation();
+    const by = ((e.clientX - from.x) * (b[0] - a[0]) + (e.clientY - from.y) * (b[1] - a[1])) / long / props.scale;
+    const step = unit.shown === 'in' ? INCH / 8 : 2;
+    const to = Math.max(props.least, Math.min(props.most, Math.round((from.was + by) / step) * step));
+    if (to !== from.now) {
+      from.now = to;
+      props.onMove(to);
+    }
+  };
+  const drop = (e: PointerEvent) => {
+    const from = held.current;
+    held.current = null;
+    if (!from) return;
+    e.stopPropagation();
+    props.onDrop(from.now);
+  };
+  return (
+    <circle
+      cx={b[0]}
+      cy={b[1]}
+      r="22"
+      fill="transparent"
+      className="cursor-grab active:cursor-grabbing"
+      data-testid="amount-handle"
+      onPointerDown={(e) => {
+        e.stopPropagation();
+        e.currentTarget.setPointerCapture(e.pointerId);
+        held.current = { x: e.clientX, y: e.clientY, was: props.of.step.value, now: props.of.step.value };
+      }}
+      onPointerMove={move}
+      onPointerUp={drop}
+      onPointerCancel={drop}
+    />
+  );
+}
