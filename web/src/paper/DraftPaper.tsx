@@ -3,7 +3,7 @@ import type { Draft, Piece } from '../api/client';
 import { useUnit } from '../tape/unit';
 import { Amount, Handle, StepLines } from './Growing';
 import { type Box, frame, type Project, project } from './geometry';
-import { before, begun, besides, laidOff, movable, ruled, taken } from './growth';
+import { begun, besides, laidBefore, laidOff, movable, ruled, taken } from './growth';
 import { around, below, forks, inHand, layOut, panelsOf } from './layout';
 import { Levels, Outline, Ruler } from './marks';
 import { Ghost, MadePiece, Panel, PanelName } from './PanelLines';
@@ -121,7 +121,7 @@ export function DraftPaper(props: Props) {
                 {(at) => <Panel piece={p} to={at} />}
               </On>
             ))}
-          {[...before(draft, upTo), ...(meant ? laidOff(meant) : [])].map((m) => (
+          {[...laidBefore(draft, upTo), ...(meant ? laidOff(meant) : [])].map((m) => (
             <On key={m.key} to={to(m.drawn.sheet)}>
               {(at) => <Amount of={m} to={at} now={m.step === meant} />}
             </On>

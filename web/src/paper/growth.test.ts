@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { madeDraft, madePiece, madeStep } from '../testing/made';
-import { before, begun, besides, laidOff, movable, ruled } from './growth';
+import { begun, besides, laidBefore, laidOff, movable, ruled } from './growth';
 
 const line = (from: number[], to: number[]) => ({ type: 'line', from, to });
 const level = (y: number) => ({ sheet: 'front', role: 'level', label: '', segments: [line([0, y], [200, y])] });
@@ -45,8 +45,8 @@ describe('a draft that grows', () => {
   });
 
   it('keeps what was laid off shortly before, and no step in hand keeps nothing', () => {
-    expect(before(draft, 3).map((m) => m.step.id)).toEqual(['hip.depth', 'length']);
-    expect(before(draft, null)).toEqual([]);
+    expect(laidBefore(draft, 3).map((m) => m.step.id)).toEqual(['hip.depth', 'length']);
+    expect(laidBefore(draft, null)).toEqual([]);
   });
 
   it('says of an amount in parts how long each is', () => {

@@ -39,7 +39,7 @@ export function laidOff(step: Step): LaidOff[] {
 }
 
 /** The amounts that were laid off last, before the step in hand. */
-export function before(draft: Draft, upTo: number | null): LaidOff[] {
+export function laidBefore(draft: Draft, upTo: number | null): LaidOff[] {
   return upTo === null
     ? []
     : draft.steps
