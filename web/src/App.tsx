@@ -7,6 +7,7 @@ import { TicketDesk, useDesk } from './tickets/TicketDesk';
 // Stations are fetched when they are entered.
 const SignIn = lazy(async () => ({ default: (await import('./signin/SignIn')).SignIn }));
 const Rack = lazy(async () => ({ default: (await import('./rack/Rack')).Rack }));
+const NewTicketPage = lazy(async () => ({ default: (await import('./cutbook/NewTicketPage')).NewTicketPage }));
 const Book = lazy(async () => ({ default: (await import('./book/Book')).Book }));
 const PersonPage = lazy(async () => ({ default: (await import('./book/PersonPage')).PersonPage }));
 const YourWorkroom = lazy(async () => ({ default: (await import('./account/YourWorkroom')).YourWorkroom }));
@@ -41,6 +42,7 @@ export function App() {
     <Suspense fallback={<Waiting />}>
       <Routes>
         <Route path="/" element={<Rack />} />
+        <Route path="/new" element={<NewTicketPage />} />
         <Route path="/book" element={<Book />} />
         <Route path="/book/:person" element={<PersonPage />} />
         <Route path="/workroom" element={<YourWorkroom />} />

@@ -93,6 +93,15 @@ export const usePerson = (id: string) =>
     enabled: id !== '',
   });
 
+/** Every cut as it would be on somebody; on a usual body where nobody is named. */
+export const useCutBook = (person: string, sheets: number) =>
+  useQuery({
+    queryKey: ['cut-book', person, sheets],
+    queryFn: async () =>
+      (await answered(api.GET('/api/cut-book', { params: { query: person === '' ? {} : { person } } }))).items,
+    placeholderData: keepPreviousData,
+  });
+
 /** A person's sheets, the newest first: the latest two hundred. */
 export const useSheets = (person: string) =>
   useQuery({

@@ -3,14 +3,13 @@ import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, type Person, type Reading, type Sheet } from '../api/client';
 import { useMeasures, usePerson, useSheets, useTickets } from '../api/queries';
-import { Button } from '../kit/Button';
+import { Button, ButtonLink } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
 import { Shell } from '../kit/Shell';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { MeasureTable } from '../measure/MeasureTable';
 import { useSheetWork } from '../measure/useSheetWork';
-import { NewTicket } from '../rack/NewTicket';
 import { useUnit } from '../tape/unit';
 import { PersonCard } from './PersonCard';
 
@@ -37,7 +36,6 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
   const last = sheets[0] ?? null;
   const work = useSheetWork(person.id, last);
   const [older, setOlder] = useState(false);
-  const [making, setMaking] = useState(false);
   const remove = useRemoval(person);
   const first = tickets.items?.[0];
   const to = useCallback(
@@ -76,9 +74,9 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
             </Button>
           </>
         ) : (
-          <Button look="main" onClick={() => setMaking(true)}>
+          <ButtonLink to={`/new?person=${person.id}`} look="main">
             New ticket
-          </Button>
+          </ButtonLink>
         )}
       </span>
     </>
@@ -101,7 +99,6 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
         <Waiting error={measures.error} />
       )}
       <OlderSheets open={older} onClose={() => setOlder(false)} sheets={sheets} />
-      <NewTicket open={making} onClose={() => setMaking(false)} person={person} />
       <PersonCard open={naming} onClose={() => setNaming(false)} person={person} />
     </Shell>
   );

@@ -136,7 +136,7 @@ function Written(props: { id: string; paper: Paper; thing: 'lay' | 'making' | 'b
   const asked = new URLSearchParams({ paper: sheet, unit: unit.shown, mark: markName(unit.mark), days: unit.days });
   if (props.thing === 'lay') asked.set('layer', props.layer ?? 'shell');
   if (props.thing === 'bench') asked.set('allowances', String(chalk));
-  const file = { lay: 'lay.pdf', making: 'making.pdf', bench: 'bench-sheet.pdf', practice: 'practice-sheet.pdf' }[
+  const file = { lay: 'lay.pdf', making: 'making.pdf', bench: 'bench-sheet.pdf', practice: 'practice.pdf' }[
     props.thing
   ];
   return (

@@ -215,7 +215,7 @@ export function DraftStation() {
 /** The draft step by step on paper, in the tape's own unit. */
 function practiceOf(id: string, unit: ReturnType<typeof useUnit>): string {
   const asked = new URLSearchParams({ unit: unit.shown, mark: markName(unit.mark), days: unit.days });
-  return `/api/tickets/${id}/practice-sheet.pdf?${asked}`;
+  return `/api/tickets/${id}/practice.pdf?${asked}`;
 }
 
 /** What the address says now. The router draws a new address when it finds time; keys may come faster than that. */

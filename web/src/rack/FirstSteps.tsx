@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import { usePeople } from '../api/queries';
-import { Button, ButtonLink } from '../kit/Button';
+import { ButtonLink } from '../kit/Button';
 import { useUnit } from '../tape/unit';
 
 /** An empty rack shows the way from a tape to the first pattern. */
-export function FirstSteps({ onTicket }: { onTicket: () => void }) {
+export function FirstSteps() {
   const unit = useUnit();
   const people = usePeople('', 6);
   const somebody = people.items?.[0];
@@ -45,9 +45,9 @@ export function FirstSteps({ onTicket }: { onTicket: () => void }) {
           title="Hang the first ticket"
           done={false}
           act={
-            <Button look={measured ? 'main' : 'plain'} onClick={onTicket}>
+            <ButtonLink to={measured ? `/new?person=${measured.id}` : '/new'} look={measured ? 'main' : 'plain'}>
               New ticket
-            </Button>
+            </ButtonLink>
           }
         >
           One garment for one person: a cut, a way of drafting, a day. The draft is there at once, with all its working.

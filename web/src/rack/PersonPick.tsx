@@ -2,9 +2,13 @@ import { useId, useState } from 'react';
 import type { Person } from '../api/client';
 import { usePeople } from '../api/queries';
 
-/** Somebody of the book, found by any part of their name. */
+/** Somebody of the book, found by any part of their name; or somebody new, by the name that was typed. */
 export function PersonPick(props: {
   label: string;
+  /** Whether the label is read out only. */
+  hidden?: boolean;
+  /** Writes somebody new into the book; missing where only who is there can be picked. */
+  onNew?: (name: string) => void;
   person: Person | null;
   onPick: (person: Person | null) => void;
   fault?: string;
@@ -14,15 +18,24 @@ export function PersonPick(props: {
   const ids = useId();
   const people = usePeople(typed ?? '', 8);
   const open = typed !== null;
-  const found = people.items ?? [];
+  const name = typed?.trim() ?? '';
+  // Until the book has answered, the last answer stands: of it, only those of this name are offered, or Enter would take somebody else.
+  const found = (people.items ?? []).filter((p) => p.name.toLowerCase().includes(name.toLowerCase()));
+  const fresh =
+    props.onNew !== undefined && name !== '' && !found.some((p) => p.name.toLowerCase() === name.toLowerCase());
+  const last = found.length - 1 + (fresh ? 1 : 0);
+  const write = () => {
+    props.onNew?.(name);
+    setTyped(null);
+  };
   const pick = (person: Person | undefined) => {
     if (!person) return;
     props.onPick(person);
     setTyped(null);
   };
   return (
-    <div>
-      <label htmlFor={ids} className="mb-1 block font-medium">
+    <div className="relative">
+      <label htmlFor={ids} className={props.hidden ? 'sr-only' : 'mb-1 block font-medium'}>
         {props.label}
       </label>
       <input
@@ -30,11 +43,13 @@ export function PersonPick(props: {
         role="combobox"
         aria-expanded={open}
         aria-controls={`${ids}-list`}
-        aria-activedescendant={open && found[at] ? `${ids}-${found[at].id}` : undefined}
+        aria-activedescendant={
+          open ? (found[at] ? `${ids}-${found[at].id}` : fresh ? `${ids}-new` : undefined) : undefined
+        }
         aria-invalid={props.fault ? true : undefined}
         aria-describedby={props.fault ? `${ids}-says` : undefined}
         autoComplete="off"
-        placeholder="a name in the book"
+        placeholder={props.onNew ? 'a name, known or new' : 'a name in the book'}
         value={typed ?? props.person?.name ?? ''}
         onClick={() => setTyped((t) => t ?? '')}
         onChange={(e) => {
@@ -45,14 +60,15 @@ export function PersonPick(props: {
         onKeyDown={(e) => {
           if (e.key === 'ArrowDown') {
             e.preventDefault();
-            if (open) setAt((i) => Math.min(i + 1, found.length - 1));
+            if (open) setAt((i) => Math.min(i + 1, last));
             else setTyped('');
           } else if (e.key === 'ArrowUp') {
             e.preventDefault();
             setAt((i) => Math.max(i - 1, 0));
           } else if (e.key === 'Enter' && open) {
             e.preventDefault();
-            pick(found[at]);
+            if (fresh && at === found.length) write();
+            else pick(found[at]);
           } else if (e.key === 'Escape' && open) {
             e.preventDefault();
             e.stopPropagation();
@@ -66,7 +82,7 @@ export function PersonPick(props: {
           id={`${ids}-list`}
           role="listbox"
           aria-label={props.label}
-          className="mt-1 max-h-56 overflow-auto rounded-field border border-line bg-card p-1 shadow-card"
+          className="absolute z-40 mt-1 max-h-56 w-full overflow-auto rounded-field border border-line bg-card p-1 shadow-card"
         >
           {found.map((p, i) => (
             <div
@@ -85,7 +101,21 @@ export function PersonPick(props: {
               {p.sheets === 0 && <span className="text-small text-soft">not measured yet</span>}
             </div>
           ))}
-          {found.length === 0 && !people.error && <p className="px-3 py-2 text-soft">Nobody of that name</p>}
+          {fresh && people.items && (
+            <div
+              id={`${ids}-new`}
+              role="option"
+              tabIndex={-1}
+              aria-selected={at === found.length}
+              onPointerDown={(e) => e.preventDefault()}
+              onClick={write}
+              onKeyDown={() => {}}
+              className={`flex min-h-11 cursor-pointer items-center rounded-field px-3 ${at === found.length ? 'bg-linen' : 'hover:bg-wash'}`}
+            >
+              Write “{name}” into the book
+            </div>
+          )}
+          {found.length === 0 && !fresh && !people.error && <p className="px-3 py-2 text-soft">Nobody of that name</p>}
           {people.total > found.length && <p className="px-3 py-2 text-soft">type on to find the others</p>}
         </div>
       )}

@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { answered, api, type Ticket } from '../api/client';
 import { useCuts, useTickets, useWays } from '../api/queries';
+import { Picture } from '../cutbook/Picture';
 import { Button, ButtonLink } from '../kit/Button';
 import { Shell } from '../kit/Shell';
 import { useUndoable } from '../kit/Undo';
@@ -11,8 +12,6 @@ import { useUnit } from '../tape/unit';
 import { daysTo } from '../words/dates';
 import { waysOf } from '../words/ways';
 import { FirstSteps } from './FirstSteps';
-
-const NewTicket = lazy(async () => ({ default: (await import('./NewTicket')).NewTicket }));
 
 const GROUPS: { title: string; holds: (days: number | null) => boolean }[] = [
   { title: 'Past its day', holds: (d) => d !== null && d < 0 },
@@ -24,7 +23,6 @@ const GROUPS: { title: string; holds: (days: number | null) => boolean }[] = [
 /** The rack: every ticket by its promise. */
 export function Rack() {
   const tickets = useTickets('');
-  const [making, setMaking] = useState(false);
   const [gone, setGone] = useState<string[]>([]);
   const items = tickets.items?.filter((t) => !gone.includes(t.id)) ?? [];
   const count = Math.max(items.length, tickets.total - gone.length);
@@ -41,14 +39,14 @@ export function Rack() {
             </p>
           </div>
           <ButtonLink to="/book">Measure book</ButtonLink>
-          <Button look="main" onClick={() => setMaking(true)}>
+          <ButtonLink to="/new" look="main">
             New ticket
-          </Button>
+          </ButtonLink>
         </div>
         {!tickets.items ? (
           <Waiting error={tickets.error} again={() => tickets.refetch()} />
         ) : items.length === 0 ? (
-          <FirstSteps onTicket={() => setMaking(true)} />
+          <FirstSteps />
         ) : (
           GROUPS.map((g) => {
             const held = items.filter((t) => g.holds(t.promised ? daysTo(t.promised) : null));
@@ -76,7 +74,6 @@ export function Rack() {
           </Button>
         )}
       </div>
-      <Suspense>{making && <NewTicket open onClose={() => setMaking(false)} />}</Suspense>
     </Shell>
   );
 }
@@ -114,19 +111,22 @@ function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) =>
       </svg>
       <Link
         to={`/tickets/${t.id}/draft`}
-        className="block rounded-card border border-line bg-card p-4 pr-12 shadow-card hover:border-brass"
+        className="grid min-h-36 grid-cols-[minmax(0,1fr)_6.5rem] items-center gap-2 rounded-card border border-line bg-card p-4 pr-12 shadow-card hover:border-brass"
       >
-        <span className="block font-head font-semibold text-lead">{t.name}</span>
-        <span className="block">{t.personName}</span>
-        <span className="mt-2 block text-soft">
-          {cut?.title}, {way?.title.toLowerCase()} way
+        <span className="min-w-0">
+          <span className="block font-head font-semibold text-lead">{t.name}</span>
+          <span className="block">{t.personName}</span>
+          <span className="mt-2 block text-soft">
+            {cut?.title}, {way?.title.toLowerCase()} way
+          </span>
+          <span className="block text-soft">{t.revisions > 0 ? `revision ${t.revisions}` : 'no revision yet'}</span>
+          <span
+            className={`mt-2 block font-medium ${days !== null && days < 0 ? 'text-crimson' : days !== null && days <= 7 ? 'text-brass-deep' : ''}`}
+          >
+            {t.promised ? unit.longDay(t.promised) : 'when it is ready'}
+          </span>
         </span>
-        <span className="block text-soft">{t.revisions > 0 ? `revision ${t.revisions}` : 'no revision yet'}</span>
-        <span
-          className={`mt-2 block font-medium ${days !== null && days < 0 ? 'text-crimson' : days !== null && days <= 7 ? 'text-brass-deep' : ''}`}
-        >
-          {t.promised ? unit.longDay(t.promised) : 'when it is ready'}
-        </span>
+        {t.outline && <Picture of={t.outline} height={104} />}
       </Link>
       <button
         type="button"

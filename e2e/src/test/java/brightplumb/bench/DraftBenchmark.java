@@ -9,6 +9,7 @@ import brightplumb.core.garment.Rivals;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.UsualBody;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -68,8 +69,8 @@ public class DraftBenchmark {
     @org.openjdk.jmh.annotations.Setup
     public void request() {
         String[] names = cutAndWay.split(" ");
-        request = DraftRequest.of(names[0], names[1], Measured.BODY, Map.of(), null);
-        bare = DraftRequest.of(names[0], names[1], Measured.BODY, Map.of(), null, MadeWith.NOTHING);
+        request = DraftRequest.of(names[0], names[1], UsualBody.SHEET, Map.of(), null);
+        bare = DraftRequest.of(names[0], names[1], UsualBody.SHEET, Map.of(), null, MadeWith.NOTHING);
         outlines = Drafting.draft(request).pieces().stream()
                 .map(p -> polygon(p.piece().sewLine()))
                 .toList();

@@ -10,6 +10,7 @@ import brightplumb.core.garment.Lays.Asked;
 import brightplumb.core.garment.Lays.Cutting;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.UsualBody;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.rule.Cloth;
 import java.util.ArrayList;
@@ -74,7 +75,7 @@ public final class LayBench {
     }
 
     private static Drafted drafted(Cut cut) {
-        return Drafting.draft(DraftRequest.of(cut.id(), null, Measured.BODY, Map.of(), null));
+        return Drafting.draft(DraftRequest.of(cut.id(), null, UsualBody.SHEET, Map.of(), null));
     }
 
     private static double mean(List<Double> all) {

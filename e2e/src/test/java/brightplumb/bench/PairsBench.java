@@ -3,6 +3,7 @@ package brightplumb.bench;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.MadeWith;
+import brightplumb.core.measure.UsualBody;
 import java.util.Arrays;
 import java.util.Map;
 
@@ -19,10 +20,10 @@ public final class PairsBench {
 
     /** @param args a cut and a way, drawn with all its pieces and as panels alone; or two of each, drawn against each other */
     public static void main(String[] args) {
-        DraftRequest one = DraftRequest.of(args[0], args[1], Measured.BODY, Map.of(), null);
+        DraftRequest one = DraftRequest.of(args[0], args[1], UsualBody.SHEET, Map.of(), null);
         DraftRequest other = args.length > 2
-                ? DraftRequest.of(args[2], args[3], Measured.BODY, Map.of(), null)
-                : DraftRequest.of(args[0], args[1], Measured.BODY, Map.of(), null, MadeWith.NOTHING);
+                ? DraftRequest.of(args[2], args[3], UsualBody.SHEET, Map.of(), null)
+                : DraftRequest.of(args[0], args[1], UsualBody.SHEET, Map.of(), null, MadeWith.NOTHING);
         compare(String.join(" ", args), one, other);
     }
 

@@ -108,10 +108,27 @@ public final class Browser implements AutoCloseable {
         page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("39 1/2");
         button(page, "Keep this sheet").click();
         page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
-        button(page, "New ticket").click();
-        page.getByLabel("What is it called here").fill(ticket);
-        button(page, "Make the ticket").click();
+        newTicket(page);
+        hang(page, "Straight skirt", ticket);
         page.getByTestId("draft-paper").waitFor();
+    }
+
+    /** From a person's page or the rack to the cut book. */
+    static void newTicket(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New ticket"))
+                .click();
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Straight skirt").setExact(true))
+                .waitFor();
+    }
+
+    /** A cut chosen from the book, and a ticket of it hung on the rack. */
+    static void hang(Page page, String cut, String name) {
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(cut).setExact(true))
+                .check();
+        page.getByLabel("What is it called here").fill(name);
+        button(page, "Hang it on the rack").click();
     }
 
     static void newPerson(Page page, String person) {

@@ -65,9 +65,8 @@ class FromTapeToPaperTest {
         Browser.button(page, "Keep this sheet").click();
 
         // A straight skirt
-        Browser.button(page, "New ticket").click();
-        page.getByLabel("What is it called here").fill("Ferry skirt");
-        Browser.button(page, "Make the ticket").click();
+        Browser.newTicket(page);
+        Browser.hang(page, "Straight skirt", "Ferry skirt");
         page.getByTestId("draft-paper").waitFor();
         assertThat(heading(page, "The working")).isVisible();
         assertThat(page.getByText("Fifteen true")).isVisible();

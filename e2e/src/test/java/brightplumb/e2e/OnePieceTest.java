@@ -51,7 +51,7 @@ class OnePieceTest {
                 .fill(inches));
         Browser.button(page, "Keep this sheet").click();
         page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
-        Browser.button(page, "New ticket").click();
+        Browser.newTicket(page);
         return page;
     }
 
@@ -79,10 +79,10 @@ class OnePieceTest {
     void one_too_short_in_the_trunk_is_seen_deepened_laid_and_printed(
             String cut, String way, String front, String copies) throws Exception {
         Page page = measured("Morwenna Tide");
-        pick(page, "Cut", cut);
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(cut).setExact(true))
+                .check();
         pick(page, "Way of drafting", way);
-        page.getByLabel("What is it called here").fill("Tide");
-        Browser.button(page, "Make the ticket").click();
+        Browser.hang(page, cut, "Tide");
         page.getByTestId("draft-paper").waitFor();
 
         // By the rise alone it is too short for her trunk.
@@ -119,9 +119,7 @@ class OnePieceTest {
     @Test
     void an_edge_over_the_arms_is_asked_for_at_its_field_and_the_bodice_meets_its_legs() throws Exception {
         Page page = measured("Morwenna Spray");
-        pick(page, "Cut", "Peplum jumpsuit");
-        page.getByLabel("What is it called here").fill("Spray");
-        Browser.button(page, "Make the ticket").click();
+        Browser.hang(page, "Peplum jumpsuit", "Spray");
         page.getByTestId("draft-paper").waitFor();
         pick(page, "Top edge goes", "Over the arms");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Round the top edge is needed");
@@ -158,10 +156,8 @@ class OnePieceTest {
         page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("38");
         Browser.button(page, "Keep this sheet").click();
         page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
-        Browser.button(page, "New ticket").click();
-        pick(page, "Cut", "Pull-on romper");
-        page.getByLabel("What is it called here").fill("Flood romper");
-        Browser.button(page, "Make the ticket").click();
+        Browser.newTicket(page);
+        Browser.hang(page, "Pull-on romper", "Flood romper");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Bust is needed");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Shoulder is needed");
         page.getByRole(
@@ -177,9 +173,7 @@ class OnePieceTest {
     @Test
     void what_woven_cloth_would_change_is_read_before_it_is_cut_in_it() {
         Page page = measured("Ottoline Reed");
-        pick(page, "Cut", "Pull-on romper");
-        page.getByLabel("What is it called here").fill("Low tide");
-        Browser.button(page, "Make the ticket").click();
+        Browser.hang(page, "Pull-on romper", "Low tide");
         page.getByTestId("draft-paper").waitFor();
         page.getByTitle("The ticket and its cloth").click();
         Browser.button(page, "What changes in woven cloth").click();

@@ -59,9 +59,8 @@ class TruedAtTheTableTest {
         field(page, "Waist to hip").fill("8 3/4");
         field(page, "Hip").fill("39 1/4");
         Browser.button(page, "Keep this sheet").click();
-        Browser.button(page, "New ticket").click();
-        field(page, "What is it called here").fill("Harbour skirt");
-        Browser.button(page, "Make the ticket").click();
+        Browser.newTicket(page);
+        Browser.hang(page, "Straight skirt", "Harbour skirt");
         page.getByTestId("draft-paper").waitFor();
 
         // Switch ways
@@ -109,19 +108,14 @@ class TruedAtTheTableTest {
     }
 
     private static void newTicket(Page page, String cut, String way, String name) {
-        Browser.button(page, "New ticket").click();
-        page.getByRole(
-                        AriaRole.COMBOBOX,
-                        new Page.GetByRoleOptions().setName("Cut").setExact(true))
-                .click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(cut).setExact(true))
-                .click();
+        Browser.newTicket(page);
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(cut).setExact(true))
+                .check();
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Way of drafting"))
                 .click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(way).setExact(true))
                 .click();
-        field(page, "What is it called here").fill(name);
-        Browser.button(page, "Make the ticket").click();
+        Browser.hang(page, cut, name);
         page.getByTestId("draft-paper").waitFor();
     }
 

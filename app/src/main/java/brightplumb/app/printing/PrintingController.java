@@ -148,7 +148,7 @@ class PrintingController {
     }
 
     /** The draft of a ticket as it stands, step by step, to be drawn after. */
-    @GetMapping(value = "/practice-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @GetMapping(value = "/practice.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> practice(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,

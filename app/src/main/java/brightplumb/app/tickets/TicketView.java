@@ -1,6 +1,7 @@
 package brightplumb.app.tickets;
 
 import brightplumb.app.drafting.DraftView.ClothView;
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -17,6 +18,8 @@ import java.util.UUID;
  * @param promised the day it is promised for, or null
  * @param version goes up with every change; a change must name the version it was made on
  * @param revisions how many revisions were frozen
+ * @param outline its small picture in a list; null elsewhere, and where it cannot be drafted
+ * @param drawn whether the picture is of the ticket and the measures as they are now
  */
 public record TicketView(
         UUID id,
@@ -37,4 +40,28 @@ public record TicketView(
 
         int version,
         int revisions,
-        Instant updatedAt) {}
+        Instant updatedAt,
+        @Schema(types = {"object", "null"}) OutlineView outline,
+        @JsonIgnore boolean drawn) {
+
+    /** The same with a picture. */
+    TicketView with(OutlineView picture) {
+        return new TicketView(
+                id,
+                personId,
+                personName,
+                name,
+                cut,
+                way,
+                settings,
+                cloth,
+                with,
+                without,
+                promised,
+                version,
+                revisions,
+                updatedAt,
+                picture,
+                true);
+    }
+}

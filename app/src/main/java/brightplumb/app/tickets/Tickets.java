@@ -23,7 +23,9 @@ public class Tickets {
 
     private static final String VIEW = """
             select t.*, p.name as person_name,
-                   (select count(*) from revision r where r.workroom_id = t.workroom_id and r.ticket_id = t.id) as revisions
+                   (select count(*) from revision r where r.workroom_id = t.workroom_id and r.ticket_id = t.id) as revisions,
+                   t.version || ':' || coalesce((select max(s.number) from measure_sheet s
+                       where s.workroom_id = t.workroom_id and s.person_id = t.person_id), 0) as drawn_of
             from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id
             where t.workroom_id = :workroom""";
     private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
@@ -147,6 +149,21 @@ public class Tickets {
                 == 1;
     }
 
+    /** Keeps the small picture of a ticket as it was read; one that was changed since is drawn anew when it is next listed. */
+    OutlineView drawn(UUID workroom, TicketView ticket, OutlineView outline) {
+        db.sql("""
+                        update ticket t set outline = :outline::jsonb,
+                               outline_of = :version || ':' || coalesce((select max(s.number) from measure_sheet s
+                                   where s.workroom_id = t.workroom_id and s.person_id = t.person_id), 0)
+                        where t.workroom_id = :workroom and t.id = :id""")
+                .param("workroom", workroom)
+                .param("id", ticket.id())
+                .param("version", ticket.version())
+                .param("outline", outline == null ? null : stored.write(outline))
+                .update();
+        return outline;
+    }
+
     boolean remove(UUID workroom, UUID id) {
         return db.sql("delete from ticket where workroom_id = :workroom and id = :id")
                         .param("workroom", workroom)
@@ -170,6 +187,8 @@ public class Tickets {
                 rs.getObject("promised", LocalDate.class),
                 rs.getInt("version"),
                 rs.getInt("revisions"),
-                rs.getTimestamp("updated_at").toInstant());
+                rs.getTimestamp("updated_at").toInstant(),
+                rs.getString("outline") == null ? null : json.readValue(rs.getString("outline"), OutlineView.class),
+                rs.getString("outline_of").equals(rs.getString("drawn_of")));
     }
 }

@@ -44,8 +44,10 @@ class TicketsController {
     private final Revisions revisions;
     private final TicketDrafts drafts;
     private final People people;
+    private final Outlines outlines;
 
-    TicketsController(Tickets tickets, Revisions revisions, TicketDrafts drafts, People people) {
+    TicketsController(Tickets tickets, Revisions revisions, TicketDrafts drafts, People people, Outlines outlines) {
+        this.outlines = outlines;
         this.tickets = tickets;
         this.revisions = revisions;
         this.drafts = drafts;
@@ -59,7 +61,7 @@ class TicketsController {
             @RequestParam(required = false) UUID person,
             @RequestParam(required = false) Integer page,
             @RequestParam(required = false) Integer size) {
-        return tickets.list(member.workroom(), person, Page.Asked.of(q, page, size));
+        return outlines.on(member.workroom(), tickets.list(member.workroom(), person, Page.Asked.of(q, page, size)));
     }
 
     @PostMapping

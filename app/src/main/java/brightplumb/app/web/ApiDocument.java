@@ -21,7 +21,8 @@ class ApiDocument {
             Map.of("settings", "SettingValue", "changes", "SettingValue", "measures", "TapeValue");
 
     // A reference to another view cannot say for itself that it may be null.
-    private static final Set<String> MAY_BE_NULL = Set.of("remedy");
+    private static final Set<String> MAY_BE_NULL =
+            Set.of("CheckView.remedy", "NoticeView.remedy", "CutBookView.outline", "TicketView.outline");
 
     @Bean
     OpenAPI document() {
@@ -84,7 +85,7 @@ class ApiDocument {
         Map<String, Schema> properties = schema.getProperties();
         if ((name.endsWith("View") || name.startsWith("Page")) && properties != null) {
             schema.setRequired(properties.keySet().stream()
-                    .filter(p -> !MAY_BE_NULL.contains(p))
+                    .filter(p -> !MAY_BE_NULL.contains(name + "." + p))
                     .toList());
         }
     }

@@ -39,7 +39,9 @@ class TicketDraftsTest {
             null,
             3,
             0,
-            Instant.EPOCH);
+            Instant.EPOCH,
+            null,
+            false);
 
     @Mock
     private Sheets sheets;

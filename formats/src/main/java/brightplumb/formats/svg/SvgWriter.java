@@ -1,13 +1,8 @@
 package brightplumb.formats.svg;
 
-import brightplumb.core.geometry.Cubic;
-import brightplumb.core.geometry.Point;
-import brightplumb.core.geometry.Segment;
 import brightplumb.formats.sheet.Ink;
 import brightplumb.formats.sheet.PatternSheet;
 import java.io.StringWriter;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -15,6 +10,8 @@ import javax.xml.stream.XMLStreamWriter;
 
 /** Writes a pattern sheet as SVG 1.1 whose user unit is one millimetre. */
 public final class SvgWriter {
+
+    private static final int DECIMALS = 4;
 
     private static final String SVG = "http://www.w3.org/2000/svg";
 
@@ -65,7 +62,7 @@ public final class SvgWriter {
 
     private static void stroke(XMLStreamWriter xml, Ink.Stroke stroke) throws XMLStreamException {
         xml.writeEmptyElement("path");
-        xml.writeAttribute("d", path(stroke.run()));
+        xml.writeAttribute("d", SvgPath.of(stroke.run(), DECIMALS));
         xml.writeAttribute("fill", "none");
         xml.writeAttribute("stroke", "#1C2730");
         xml.writeAttribute("stroke-width", number(stroke.pen().width()));
@@ -101,37 +98,8 @@ public final class SvgWriter {
         return kept.toString();
     }
 
-    private static String path(List<Segment> run) {
-        StringBuilder d = new StringBuilder();
-        Point at = null;
-        for (Segment segment : run) {
-            if (at == null || at.distance(segment.from()) > 1e-9) {
-                d.append('M').append(pair(segment.from()));
-            }
-            if (segment instanceof Cubic k) {
-                d.append('C')
-                        .append(pair(k.c1()))
-                        .append(' ')
-                        .append(pair(k.c2()))
-                        .append(' ')
-                        .append(pair(k.to()));
-            } else {
-                d.append('L').append(pair(segment.to()));
-            }
-            at = segment.to();
-        }
-        return d.toString();
-    }
-
-    private static String pair(Point p) {
-        return number(p.x()) + "," + number(p.y());
-    }
-
     /** A number with at most four decimals: a tenth of a micrometre. */
     private static String number(double value) {
-        return BigDecimal.valueOf(value)
-                .setScale(4, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
+        return SvgPath.number(value, DECIMALS);
     }
 }

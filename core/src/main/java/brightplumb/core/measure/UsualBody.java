@@ -1,13 +1,12 @@
-package brightplumb.bench;
+package brightplumb.core.measure;
 
-import brightplumb.core.measure.Measure;
-import brightplumb.core.measure.Sheet;
+import java.util.EnumMap;
 import java.util.Map;
 
-/** Whom the benches draft for: an invented body, measured enough for every cut. */
-final class Measured {
+/** A body of middling size, measured enough for every cut, on which a garment is shown before anybody was measured. Invented; no size table. */
+public final class UsualBody {
 
-    static final Sheet BODY = Sheet.ofMillimetres(Map.ofEntries(
+    public static final Sheet SHEET = Sheet.ofMillimetres(Map.ofEntries(
             Map.entry(Measure.WAIST_GIRTH, 711.2),
             Map.entry(Measure.HIP_GIRTH, 965.2),
             Map.entry(Measure.HIP_DEPTH, 203.2),
@@ -24,5 +23,13 @@ final class Measured {
             Map.entry(Measure.HEAD_GIRTH, 565.2),
             Map.entry(Measure.VERTICAL_TRUNK, 1498.6)));
 
-    private Measured() {}
+    private UsualBody() {}
+
+    /** A sheet with what it lacks taken from the usual body. */
+    public static Sheet filling(Sheet sheet) {
+        Map<Measure, Reading> all = new EnumMap<>(Measure.class);
+        all.putAll(SHEET.readings());
+        all.putAll(sheet.readings());
+        return new Sheet(all);
+    }
 }

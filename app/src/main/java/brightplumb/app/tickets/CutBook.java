@@ -1,0 +1,102 @@
+package brightplumb.app.tickets;
+
+import brightplumb.app.people.SheetView;
+import brightplumb.app.people.Sheets;
+import brightplumb.app.tickets.CutBookView.LeanView;
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Cut;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafted;
+import brightplumb.core.garment.Drafting;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sheet;
+import brightplumb.core.measure.UsualBody;
+import brightplumb.core.table.Verdict;
+import brightplumb.formats.svg.SmallOutline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Every cut as it would be on somebody: its picture, what it would still need from the tape, and what would lean. */
+@Service
+class CutBook {
+
+    private static final String MEASURES = "measures.";
+
+    private final Sheets sheets;
+
+    CutBook(Sheets sheets) {
+        this.sheets = sheets;
+    }
+
+    /** The book on a person's newest sheet; on a usual body where there is none. */
+    List<CutBookView> on(UUID workroom, UUID person) {
+        Optional<Sheet> taken = sheets.newest(workroom, person).map(SheetView::sheet);
+        // Each cut is drafted by itself; two machines' worth of hands draw the book in half the time.
+        return taken.map(sheet -> Catalogue.CUTS.parallelStream()
+                        .map(cut -> on(cut, sheet))
+                        .toList())
+                .orElseGet(CutBook::usual);
+    }
+
+    /** The book on a usual body. */
+    static List<CutBookView> usual() {
+        return Catalogue.CUTS.parallelStream().map(CutBook::unmeasured).toList();
+    }
+
+    private static CutBookView unmeasured(Cut cut) {
+        return view(cut, Drafting.draft(asked(cut, UsualBody.SHEET)), List.of(), false);
+    }
+
+    private static CutBookView on(Cut cut, Sheet sheet) {
+        try {
+            return view(cut, Drafting.draft(asked(cut, sheet)), List.of(), true);
+        } catch (Refusal refused) {
+            List<String> missing = refused.faults().stream()
+                    .map(Refusal.Fault::field)
+                    .filter(field -> field.startsWith(MEASURES))
+                    .map(field -> field.substring(MEASURES.length()))
+                    .distinct()
+                    .toList();
+            try {
+                return view(cut, Drafting.draft(asked(cut, UsualBody.filling(sheet))), missing, false);
+            } catch (Refusal still) {
+                return CutBookView.undrawn(cut.id(), cut.way(), missing, refused.getMessage());
+            }
+        }
+    }
+
+    private static DraftRequest asked(Cut cut, Sheet sheet) {
+        return DraftRequest.of(cut.id(), null, sheet, Map.of(), null);
+    }
+
+    private static CutBookView view(Cut cut, Drafted drafted, List<String> missing, boolean hers) {
+        List<LeanView> leans = new ArrayList<>();
+        if (hers) {
+            drafted.checks().stream()
+                    .filter(c -> c.verdict() == Verdict.OFF || c.verdict() == Verdict.WATCH)
+                    .sorted((a, b) -> b.verdict().compareTo(a.verdict()))
+                    .forEach(c -> leans.add(
+                            new LeanView(c.id(), c.title(), c.verdict().name().toLowerCase(Locale.ROOT), c.text())));
+        }
+        return new CutBookView(
+                cut.id(),
+                cut.way(),
+                OutlineView.of(SmallOutline.of(drafted)),
+                hers,
+                missing,
+                hers
+                        ? drafted.estimates().stream()
+                                .map(e -> e.measure())
+                                .map(Measure::key)
+                                .toList()
+                        : List.of(),
+                leans,
+                null);
+    }
+}

@@ -1,0 +1,196 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { answered, api, type Person, type Problem, problemOf } from '../api/client';
+import { useCutBook, useCuts, useMeasures, usePerson, useSheets, useWays } from '../api/queries';
+import { Button } from '../kit/Button';
+import { Field } from '../kit/Field';
+import { Pick } from '../kit/Pick';
+import { Scroll } from '../kit/Scroll';
+import { Segmented } from '../kit/Segmented';
+import { Shell } from '../kit/Shell';
+import { Waiting } from '../kit/Waiting';
+import { PersonPick } from '../rack/PersonPick';
+import { useUnit } from '../tape/unit';
+import { waysOf } from '../words/ways';
+import { CutCard } from './CutCard';
+import { FromHerTape } from './FromHerTape';
+
+const GROUPS = [
+  { id: 'all', title: 'All' },
+  { id: 'skirts', title: 'Skirts' },
+  { id: 'trousers', title: 'Trousers' },
+  { id: 'shorts', title: 'Shorts' },
+  { id: 'one-piece', title: 'One-piece' },
+] as const;
+
+type Group = (typeof GROUPS)[number]['id'];
+
+/** A new ticket: whom for, known or new; then a cut by its picture on her own measures. */
+export function NewTicketPage() {
+  const [search, setSearch] = useSearchParams();
+  const id = search.get('person') ?? '';
+  const person = usePerson(id);
+  const queries = useQueryClient();
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const choose = (who: Person | null) => {
+    setProblem(null);
+    setSearch(who ? { person: who.id } : {}, { replace: true });
+  };
+  const write = async (name: string) => {
+    try {
+      const written = await answered(api.POST('/api/people', { body: { name, note: '' } }));
+      await queries.invalidateQueries({ queryKey: ['people'] });
+      choose(written);
+    } catch (failed) {
+      setProblem(problemOf(failed));
+    }
+  };
+  const who = id === '' ? null : (person.data ?? null);
+  return (
+    <Shell
+      fixed
+      bar={
+        <>
+          <h1 className="font-head font-semibold text-lead">New ticket</h1>
+          <span className="text-soft">for</span>
+          <div className="w-72 max-w-full">
+            <PersonPick
+              label="For"
+              hidden
+              person={who}
+              onPick={choose}
+              onNew={write}
+              fault={problem?.at('personId') ?? problem?.at('name')}
+            />
+          </div>
+          <span className="text-soft">
+            {who === null
+              ? 'A name: somebody of the book, or somebody new.'
+              : who.sheets > 0
+                ? 'Drawn on these measures.'
+                : 'Not measured yet: drawn on a usual body.'}
+          </span>
+        </>
+      }
+    >
+      <Form key={who?.id ?? ''} who={who} onProblem={setProblem} problem={problem} />
+    </Shell>
+  );
+}
+
+function Form(props: { who: Person | null; problem: Problem | null; onProblem: (problem: Problem | null) => void }) {
+  const { who, problem, onProblem } = props;
+  const cuts = useCuts();
+  const ways = useWays();
+  const measures = useMeasures();
+  const sheets = useSheets(who?.id ?? '');
+  const book = useCutBook(who?.id ?? '', who?.sheets ?? 0);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const unit = useUnit();
+  const [group, setGroup] = useState<Group>('all');
+  const [cutId, setCut] = useState('straight-skirt');
+  const [wayId, setWay] = useState<string | null>(null);
+  const [name, setName] = useState('');
+  const [promised, setPromised] = useState('');
+  const cut = cuts.data?.find((c) => c.id === cutId);
+  const page = book.data?.find((p) => p.cut === cutId);
+  const offered = waysOf(cut, ways.data);
+  const way = offered.find((w) => w.id === (wayId ?? cut?.way));
+  const make = async (e: FormEvent) => {
+    e.preventDefault();
+    try {
+      const ticket = await answered(
+        api.POST('/api/tickets', {
+          body: {
+            personId: who?.id,
+            name: name.trim() || cut?.title,
+            cut: cutId,
+            way: way?.id,
+            promised: promised || undefined,
+          },
+        }),
+      );
+      await queries.invalidateQueries({ queryKey: ['tickets'] });
+      navigate(`/tickets/${ticket.id}/${(who?.sheets ?? 0) > 0 ? 'draft' : 'measure'}`);
+    } catch (failed) {
+      onProblem(problemOf(failed));
+    }
+  };
+  if (!book.data || !cuts.data || !cut)
+    return <Waiting error={book.error ?? cuts.error} again={() => book.refetch()} />;
+  const shown = book.data.filter((p) => group === 'all' || cuts.data.find((c) => c.id === p.cut)?.group === group);
+  return (
+    <form onSubmit={make} className="grid min-h-0 flex-1 gap-5 px-5 py-3 md:grid-cols-[minmax(0,1fr)_20rem]">
+      <section className="flex min-h-0 flex-col gap-3">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <h2 className="font-semibold text-title">The cut book{who ? `, on ${who.name.split(' ')[0]}` : ''}</h2>
+          <div className="w-full max-w-md">
+            <Segmented label="Kind of garment" value={group} options={[...GROUPS]} oneRow onChange={setGroup} />
+          </div>
+        </div>
+        <Scroll label="The cut book">
+          <div className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-3 p-1 pb-4">
+            {shown.map((p) => (
+              <CutCard
+                key={p.cut}
+                page={p}
+                title={cuts.data.find((c) => c.id === p.cut)?.title ?? p.cut}
+                measures={measures.data ?? []}
+                chosen={p.cut === cutId}
+                onChoose={() => {
+                  setCut(p.cut);
+                  setWay(null);
+                }}
+              />
+            ))}
+          </div>
+        </Scroll>
+      </section>
+      <section aria-label={cut.title} className="flex min-h-0 flex-col gap-3 overflow-y-auto pb-2">
+        <h2 className="font-semibold text-title">{cut.title}</h2>
+        <p className="text-soft">{unit.words(cut.about)}</p>
+        <Field
+          label="What is it called here"
+          value={name}
+          placeholder={cut.title}
+          maxLength={120}
+          fault={problem?.at('name')}
+          onChange={(e) => setName(e.target.value)}
+        />
+        <div className="grid grid-cols-2 gap-3">
+          <div>
+            <span className="mb-1 block font-medium">Way</span>
+            <Pick
+              label="Way of drafting"
+              value={way?.id ?? ''}
+              options={offered.map((w) => ({ id: w.id, title: w.title }))}
+              onChange={setWay}
+              className="min-h-11"
+            />
+          </div>
+          <Field
+            label="Promised for"
+            type="date"
+            value={promised}
+            fault={problem?.at('promised')}
+            onChange={(e) => setPromised(e.target.value)}
+          />
+        </div>
+        {problem && problem.faults.length === 0 && (
+          <p role="alert" className="text-crimson">
+            {problem.message}
+          </p>
+        )}
+        <div className="flex gap-3">
+          <Button type="submit" look="main">
+            Hang it on the rack
+          </Button>
+          <Button onClick={() => navigate('/')}>Not now</Button>
+        </div>
+        {page && <FromHerTape page={page} cut={cut} sheet={sheets.data?.[0] ?? null} measures={measures.data ?? []} />}
+      </section>
+    </form>
+  );
+}
