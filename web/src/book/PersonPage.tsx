@@ -3,6 +3,7 @@ import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, type Person, type Reading, type Sheet } from '../api/client';
 import { useMeasures, usePerson, useSheets, useTickets } from '../api/queries';
+import { forget, useOpened } from '../find/opened';
 import { Button, ButtonLink } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
 import { Shell } from '../kit/Shell';
@@ -33,6 +34,7 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
   const measures = useMeasures();
   const tickets = useTickets('', person.id, 3);
   const [naming, setNaming] = useState(false);
+  useOpened(`/book/${person.id}`, person.name, 'measure book');
   const last = sheets[0] ?? null;
   const work = useSheetWork(person.id, last);
   const [older, setOlder] = useState(false);
@@ -115,6 +117,7 @@ function useRemoval(person: Person): () => void {
       text: `${person.name} and all their figures will be removed`,
       act: () => {
         answered(api.DELETE('/api/people/{id}', { params: { path: { id: person.id } } }))
+          .then(() => forget((p) => p.to === `/book/${person.id}` || p.about === person.name))
           .catch(() => {})
           .then(() => queries.invalidateQueries());
       },

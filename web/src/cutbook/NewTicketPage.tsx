@@ -35,7 +35,15 @@ export function NewTicketPage() {
   const [problem, setProblem] = useState<Problem | null>(null);
   const choose = (who: Person | null) => {
     setProblem(null);
-    setSearch(who ? { person: who.id } : {}, { replace: true });
+    setSearch(
+      (s) => {
+        const next = new URLSearchParams(s);
+        if (who) next.set('person', who.id);
+        else next.delete('person');
+        return next;
+      },
+      { replace: true },
+    );
   };
   const write = async (name: string) => {
     try {
@@ -89,8 +97,9 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
   const queries = useQueryClient();
   const navigate = useNavigate();
   const unit = useUnit();
+  const [search] = useSearchParams();
   const [group, setGroup] = useState<Group>('all');
-  const [cutId, setCut] = useState('straight-skirt');
+  const [cutId, setCut] = useState(search.get('cut') ?? 'straight-skirt');
   const [wayId, setWay] = useState<string | null>(null);
   const [name, setName] = useState('');
   const [promised, setPromised] = useState('');

@@ -13,7 +13,7 @@ export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
   const { cut, draft, work } = props;
   const done = draft.made.filter((m) => m.done);
   return (
-    <details className="group border-line border-t pt-1" data-testid="made-with">
+    <details id="made-with" tabIndex={-1} className="group border-line border-t pt-1" data-testid="made-with">
       <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between gap-2">
         <span className="font-semibold text-soft">Made with</span>
         <span className="flex items-center gap-2 text-right text-soft">

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { answered, api, type Ticket } from '../api/client';
 import { useCuts, useTickets, useWays } from '../api/queries';
 import { Picture } from '../cutbook/Picture';
+import { forget } from '../find/opened';
 import { Button, ButtonLink } from '../kit/Button';
 import { Shell } from '../kit/Shell';
 import { useUndoable } from '../kit/Undo';
@@ -98,6 +99,7 @@ function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) =>
       text: `${t.name} comes off the rack`,
       act: () => {
         answered(api.DELETE('/api/tickets/{id}', { params: { path: { id: t.id } } }))
+          .then(() => forget((p) => p.to.startsWith(`/tickets/${t.id}/`)))
           .catch(() => onGone(false))
           .then(() => queries.invalidateQueries({ queryKey: ['tickets'] }));
       },

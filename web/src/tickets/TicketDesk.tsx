@@ -61,6 +61,9 @@ export function useTicketWork(): TicketWork {
   return work;
 }
 
+/** The ticket that is open, where one is. */
+export const useOpenTicket = (): TicketWork | null => useContext(AtWork);
+
 export type TicketWork = ReturnType<typeof useWork>;
 
 function useWork(id: string) {

@@ -1,6 +1,7 @@
 import { type ReactNode, useCallback, useState } from 'react';
 import type { Ticket } from '../api/client';
 import { useCuts } from '../api/queries';
+import { useOpened } from '../find/opened';
 import { Shell } from '../kit/Shell';
 import type { Station } from '../kit/TapeBar';
 import { useUnit } from '../tape/unit';
@@ -15,6 +16,7 @@ export function TicketShell(props: { at: Station; actions?: ReactNode; children:
   const work = useTicketWork();
   const to = useCallback((station: Station) => `/tickets/${work.id}/${station}`, [work.id]);
   const { ticket, clash } = work;
+  useOpened(`/tickets/${work.id}/draft`, ticket?.name, ticket?.personName ?? '');
   return (
     <Shell at={props.at} to={to} fixed bar={ticket && <Bar ticket={ticket} work={work} actions={props.actions} />}>
       {props.children}

@@ -165,13 +165,33 @@ class AroundTheTableTest {
     }
 
     @Test
+    void what_is_called_otherwise_at_another_bench_is_found_and_what_was_last_open_is_offered() {
+        Page page = browser.signedIn();
+        Browser.openTicket(page, "Lamplighter");
+        page.keyboard().press("/");
+        page.keyboard().type("waist let-out");
+        Locator found = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION);
+        assertThat(found.first()).containsText("Waist ease");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#set-waistEase")).isFocused();
+        page.keyboard().press("Escape");
+        page.navigate("/book");
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("measure book"))
+                .waitFor();
+        page.keyboard().press("/");
+        assertThat(found.first()).containsText("Lamplighter");
+        page.keyboard().press("ArrowDown");
+        assertThat(found.nth(1)).hasAttribute("aria-selected", "true");
+        Browser.assertAccessible(page);
+    }
+
+    @Test
     void the_keyboard_alone_goes_from_the_rack_to_a_changed_amount() {
         Page page = browser.signedIn();
         page.keyboard().press("/");
         page.keyboard().type("lamplighter");
-        Locator found = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LINK).first();
+        Locator found = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first();
         assertThat(found).containsText("Lamplighter");
-        page.keyboard().press("Tab");
         page.keyboard().press("Enter");
         page.getByTestId("draft-paper").waitFor();
         page.locator("#set-waistEase").focus();
