@@ -29,6 +29,14 @@ const ZOOMS: { id: Zoom; title: string }[] = [
   { id: 'hem', title: 'Hem' },
 ];
 
+/** Where there is no room for both, amounts or the working stand beside the paper. */
+const BESIDE = [
+  { id: 'amounts', title: 'Amounts' },
+  { id: 'working', title: 'Working' },
+] as const;
+
+type Beside = (typeof BESIDE)[number]['id'];
+
 /** The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the foot. */
 export function DraftStation() {
   const [search, setSearch] = useSearchParams();
@@ -40,6 +48,7 @@ export function DraftStation() {
   const ways = useWays();
   const navigate = useNavigate();
   const [lit, setLit] = useState<string | null>(null);
+  const [beside, setBeside] = useState<Beside>('amounts');
   const [hand, setHand] = useState<InHand | null>(null);
   const draft = useTried(work, hand) ?? work.draft;
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
@@ -135,11 +144,16 @@ export function DraftStation() {
   const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(
     <>
-      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_19rem]">
-        <div className="min-h-0 lg:-mr-2 lg:overflow-y-auto lg:pr-2">
+      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(0,1fr)_auto_minmax(0,0.8fr)] lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem] xl:grid-rows-1">
+        <div className="order-2 lg:order-none lg:col-start-2 xl:hidden">
+          <Segmented label="What stands beside the paper" value={beside} options={[...BESIDE]} onChange={setBeside} />
+        </div>
+        <div
+          className={`order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
+        >
           <Settings cut={cut} ways={offered} draft={draft} sheet={work.sheet} work={work} />
         </div>
-        <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 lg:order-none lg:min-h-0">
+        <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
           {general.map((f) => (
             <p key={f.field} role="alert" className="rounded-field bg-crimson-wash px-3 py-2 text-crimson">
               {f.message}
@@ -188,7 +202,9 @@ export function DraftStation() {
             </div>
           </div>
         </div>
-        <div className="flex min-h-0 flex-col gap-3">
+        <div
+          className={`order-3 min-h-0 flex-col gap-3 lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-3 xl:row-start-1 xl:flex ${beside === 'working' ? 'flex' : 'hidden'}`}
+        >
           {draft.notices.length > 0 && (
             <Notices
               notices={draft.notices}

@@ -99,25 +99,36 @@ export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
   const unit = useUnit();
   const crowded = props.checks.length > 11;
   return (
-    <aside aria-label="Plumb lines" className="flex min-h-28 items-stretch gap-2 border-line border-t bg-wash px-5">
+    <aside
+      aria-label="Plumb lines"
+      className="flex shrink-0 items-stretch gap-2 border-line border-t bg-wash px-5 py-1 lg:min-h-28"
+    >
       <div className={`flex shrink-0 flex-col justify-center ${crowded ? 'w-32' : 'w-48'}`}>
         <p className={`font-head font-semibold ${crowded ? 'leading-tight' : 'text-lead'}`}>{together(props.checks)}</p>
-        <p className="text-small text-soft">press 3 for the evidence</p>
+        <p className="hidden text-small text-soft lg:block">press 3 for the evidence</p>
       </div>
-      <ul className="flex flex-1 justify-around overflow-x-auto">
+      <ul
+        className={`grid flex-1 items-start ${
+          crowded
+            ? 'grid-cols-[repeat(auto-fit,minmax(3.1rem,1fr))]'
+            : 'grid-cols-[repeat(auto-fit,minmax(5.5rem,1fr))]'
+        }`}
+      >
         {props.checks.map((c) => (
-          <li key={c.id} className={`flex-1 ${crowded ? 'min-w-[3.1rem]' : 'min-w-24'}`}>
+          <li key={c.id}>
             <Link
               to={`/tickets/${props.ticket}/true?check=${c.id}`}
-              className="flex h-full flex-col items-center pt-2 text-center hover:bg-card"
+              className="flex min-h-11 flex-col items-center pt-1 text-center hover:bg-card"
             >
-              <Plumb verdict={c.verdict} lean={leanOf(c)} height={crowded ? 44 : 54} />
+              <Plumb verdict={c.verdict} lean={leanOf(c)} height={crowded ? 40 : 54} />
               <span className={`mt-1 font-semibold ${crowded ? 'text-small leading-tight' : 'whitespace-nowrap'}`}>
                 {c.title}
               </span>
-              <span className={`text-small ${crowded ? 'leading-tight' : ''} ${verdictColour(c.verdict)}`}>
-                {finding(c, unit)}
-              </span>
+              {(!crowded || c.verdict !== 'true') && (
+                <span className={`text-small ${crowded ? 'leading-tight' : ''} ${verdictColour(c.verdict)}`}>
+                  {finding(c, unit)}
+                </span>
+              )}
             </Link>
           </li>
         ))}

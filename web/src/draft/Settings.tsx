@@ -22,7 +22,7 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
     Hip: girthOf(sheet, 'hipGirth'),
   };
   return (
-    <div className="flex flex-col gap-4" data-form="">
+    <div className="flex flex-col gap-4 md:max-lg:grid md:max-lg:grid-cols-2 md:max-lg:gap-x-8" data-form="">
       <Segmented
         label="Way of drafting"
         tone="brass"
@@ -74,7 +74,7 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
   const value = typeof own === 'number' ? own : (inForce?.value ?? null);
   return (
     <div>
-      <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1">
+      <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1 pointer-coarse:grid-cols-[1fr_5.5rem_2.75rem]">
         <label htmlFor={id} className="truncate" title={inForce && unit.words(inForce.why)}>
           {setting.label}
         </label>

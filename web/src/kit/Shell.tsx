@@ -52,14 +52,14 @@ export function Shell(props: {
   }, [unit.toggle, to, navigate]);
   useKeys(pressed);
   return (
-    <div className={props.fixed ? 'flex min-h-dvh flex-col lg:h-dvh lg:overflow-hidden' : 'flex min-h-dvh flex-col'}>
-      <header className="no-print flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2">
+    <div className={props.fixed ? 'flex min-h-dvh flex-col md:h-dvh md:overflow-hidden' : 'flex min-h-dvh flex-col'}>
+      <header className="no-print flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2 md:flex-nowrap">
         <Link to="/" className="flex min-h-11 items-center gap-3 font-head font-semibold text-[1.25rem]">
           <Mark />
-          <span>Bright Plumb</span>
+          <span className="md:sr-only xl:not-sr-only">Bright Plumb</span>
         </Link>
         <TapeBar at={props.at} to={to} />
-        <div className="ml-auto flex items-center gap-3">
+        <div className="ml-auto flex shrink-0 items-center gap-3">
           <div className="w-24">
             <Segmented
               label="Unit"
@@ -72,7 +72,7 @@ export function Shell(props: {
             />
           </div>
           <Button onClick={() => setFinding(true)}>
-            Find <kbd className="font-sans text-soft">/</kbd>
+            Find <kbd className="hidden font-sans text-soft lg:inline">/</kbd>
           </Button>
           <Who onKeys={() => setListing(true)} />
         </div>
@@ -84,11 +84,13 @@ export function Shell(props: {
         </p>
       )}
       {props.bar && (
-        <div className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1">
+        <div className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
           {props.bar}
         </div>
       )}
-      <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col' : 'flex-1'}>{props.children}</main>
+      <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col md:overflow-y-auto lg:overflow-hidden' : 'flex-1'}>
+        {props.children}
+      </main>
       <Find open={finding} onClose={() => setFinding(false)} />
       <Suspense>{listing && <KeyList open onClose={() => setListing(false)} />}</Suspense>
     </div>

@@ -14,7 +14,7 @@ const MARKS: { id: Station; title: string }[] = [
 /** The tape across the top: the six stations are its marks, the current one under the pointer. */
 export function TapeBar(props: { at?: Station; to: (station: Station) => string | null }) {
   return (
-    <nav aria-label="Stations" className="relative mx-auto hidden h-11 w-[640px] max-w-full shrink md:block">
+    <nav aria-label="Stations" className="relative mx-auto hidden h-11 min-w-0 max-w-[640px] flex-1 md:block">
       <div aria-hidden="true" className="absolute inset-y-1 left-0 w-3.5 rounded-l-[3px] bg-brass" />
       <div aria-hidden="true" className="absolute inset-y-1 right-0 w-3.5 rounded-r-[3px] bg-brass" />
       <div aria-hidden="true" className="absolute inset-x-3.5 inset-y-1 border-tape-deep border-y bg-tape">
@@ -35,7 +35,7 @@ export function TapeBar(props: { at?: Station; to: (station: Station) => string 
           const to = props.to(mark.id);
           const face = (
             <>
-              <span className="text-small opacity-80">{i + 1}</span> {mark.title}
+              <span className="hidden text-small opacity-80 lg:inline">{i + 1}</span> {mark.title}
             </>
           );
           return (

@@ -1,13 +1,12 @@
 import { useMemo } from 'react';
 import type { Measure } from '../api/client';
+import { bodyOf, type Level } from '../figure/body';
 import { useUnit } from '../tape/unit';
-import { frontView, type Girths, LEVEL_AT, sideView } from './figure';
 
 const SHOWN = ['bust', 'waist', 'hip', 'thigh', 'knee', 'ankle'] as const;
-const DEFAULT_STATURE = 1650;
 
 /** Measures that run down, from where to where. */
-const DEPTHS: Record<string, { from: string; to: string }> = {
+const DEPTHS: Record<string, { from: Level; to: Level }> = {
   hipDepth: { from: 'waist', to: 'hip' },
   bodyRise: { from: 'waist', to: 'crotch' },
   kneeDepth: { from: 'waist', to: 'knee' },
@@ -24,21 +23,9 @@ const DEPTHS: Record<string, { from: string; to: string }> = {
 export function Figure(props: { values: Record<string, number>; held: Measure | null }) {
   const { values, held } = props;
   const unit = useUnit();
-  const stature = values.stature ?? DEFAULT_STATURE;
-  const girths = useMemo<Girths>(
-    () => ({
-      bust: values.bustGirth,
-      waist: values.waistGirth,
-      hip: values.hipGirth,
-      thigh: values.thighGirth,
-      knee: values.kneeGirth,
-      ankle: values.ankleGirth,
-    }),
-    [values],
-  );
-  const front = useMemo(() => frontView(girths, stature), [girths, stature]);
-  const side = useMemo(() => sideView(girths, stature), [girths, stature]);
-  const y = (level: string) => (LEVEL_AT[level] ?? 0) * stature;
+  const body = useMemo(() => bodyOf(values), [values]);
+  const { stature, levels, front, side } = body;
+  const y = (level: Level) => levels[level];
   const depth = held ? DEPTHS[held.key] : undefined;
   const heldValue = held ? values[held.key] : undefined;
   const views = [
@@ -55,11 +42,10 @@ export function Figure(props: { values: Record<string, number>; held: Measure | 
     >
       {views.map(({ id, x, drawing, right }) => (
         <g key={id} transform={`translate(${x} 0)`}>
-          <path d={drawing.head} fill="var(--color-linen)" />
           <path d={drawing.outline} fill="var(--color-linen)" />
           {SHOWN.map((level) => {
             const on = held?.level === level && held.run === 'round';
-            const edge = drawing.half(LEVEL_AT[level] as number);
+            const edge = drawing.at(y(level));
             return (
               <g key={level}>
                 <path
@@ -83,7 +69,7 @@ export function Figure(props: { values: Record<string, number>; held: Measure | 
           })}
           {depth && (
             <Depth
-              x={right ? drawing.half(LEVEL_AT.hip as number).from - 60 : drawing.half(LEVEL_AT.hip as number).to + 70}
+              x={right ? drawing.at(y('hip')).from - 60 : drawing.at(y('hip')).to + 70}
               from={y(depth.from)}
               to={y(depth.to)}
               text={heldValue !== undefined ? unit.write(heldValue) : ''}

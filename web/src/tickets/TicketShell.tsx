@@ -32,26 +32,28 @@ function Bar({ ticket, work, actions }: { ticket: Ticket; work: TicketWork; acti
   const cut = cuts.data?.find((c) => c.id === ticket.cut);
   return (
     <>
-      <h1 className="font-head font-semibold text-lead">{ticket.personName}</h1>
+      <h1 className="whitespace-nowrap font-head font-semibold text-lead">{ticket.personName}</h1>
       <button
         type="button"
         onClick={() => setCard(true)}
-        className="min-h-11 text-left"
+        className="min-h-11 min-w-0 truncate text-left"
         title="The ticket and its cloth: name, day, cut, stretch, width"
       >
         <span className="font-medium underline decoration-line decoration-2 underline-offset-4">{ticket.name}</span>
-        <span className="pl-3 text-soft">
+        <span className="hidden pl-3 text-soft lg:inline">
           {cut?.title.toLowerCase()}, {clothInWords(ticket, unit.writeUnit)}
         </span>
       </button>
-      <span className="text-soft">{ticket.revisions > 0 ? `revision ${ticket.revisions}` : 'no revision yet'}</span>
-      <span className="ml-auto flex items-center gap-3">
+      <span className="whitespace-nowrap text-soft">
+        {ticket.revisions > 0 ? `revision ${ticket.revisions}` : 'no revision yet'}
+      </span>
+      <span className="ml-auto flex shrink-0 items-center gap-3">
         {work.canUndo && (
           <button
             type="button"
             onClick={work.undo}
             title="Take the latest change back (z)"
-            className="min-h-11 rounded-field px-2 underline underline-offset-4 hover:bg-linen"
+            className="min-h-11 whitespace-nowrap rounded-field px-2 underline underline-offset-4 hover:bg-linen"
           >
             Take back
           </button>
@@ -59,7 +61,9 @@ function Bar({ ticket, work, actions }: { ticket: Ticket; work: TicketWork; acti
         <span role="status" className={work.saving === 'unsaved' ? 'text-amber' : 'text-soft'}>
           {SAVING[work.saving]}
         </span>
-        {ticket.promised && <span className="text-soft">promised {unit.longDay(ticket.promised)}</span>}
+        {ticket.promised && (
+          <span className="hidden whitespace-nowrap text-soft xl:inline">promised {unit.longDay(ticket.promised)}</span>
+        )}
         {actions}
       </span>
       <TicketCard open={card} onClose={() => setCard(false)} />

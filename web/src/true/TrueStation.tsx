@@ -6,6 +6,7 @@ import { finding, together } from '../draft/PlumbStrip';
 import { ButtonLink } from '../kit/Button';
 import { leanOf, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
 import { Scroll } from '../kit/Scroll';
+import { Segmented } from '../kit/Segmented';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import { ExhibitPaper } from '../paper/ExhibitPaper';
@@ -15,6 +16,12 @@ import { type TicketWork, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { Finding } from './Finding';
 import { Notices } from './Notices';
+import { OnHerFigure, RoomOverBody } from './OnHerFigure';
+
+const VIEWS = [
+  { id: 'evidence', title: 'Evidence' },
+  { id: 'figure', title: 'On her figure' },
+] as const;
 
 /** The True station: one plumb line for each inspection, what it found, and the lines it measured. */
 export function TrueStation() {
@@ -34,9 +41,20 @@ export function TrueStation() {
   const would = useDraft(trying ? asked : null);
   const shown = evidence.data?.find((e) => e.check === picked?.id) ?? null;
   const thenFinds = trying ? would.data?.checks.find((c) => c.id === picked?.id) : undefined;
+  const view = VIEWS.find((v) => v.id === search.get('view'))?.id ?? 'evidence';
+  const put = (name: string, value: string) =>
+    setSearch(
+      (s) => {
+        const next = new URLSearchParams(s);
+        next.set(name, value);
+        return next;
+      },
+      { replace: true },
+    );
+  const show = (to: string) => put('view', to);
   const pick = (check: string) => {
     setTried(null);
-    setSearch({ check }, { replace: true });
+    put('check', check);
   };
   return (
     <TicketShell
@@ -53,13 +71,28 @@ export function TrueStation() {
       {!work.draft || !picked ? (
         <NothingYet id={id} work={work} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[14.5rem_minmax(0,1fr)_20rem]">
-          <PlumbList checks={checks} picked={picked} onPick={pick} />
-          <ExhibitPaper
-            evidence={shown}
-            label={`${picked.title}: ${picked.text}`}
-            note={thenFinds ? `as it would be: ${VERDICT_WORDS[thenFinds.verdict]}` : undefined}
-          />
+        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-cols-[11rem_minmax(0,1fr)] md:grid-rows-[minmax(0,1.5fr)_minmax(0,1fr)] xl:grid-cols-[14.5rem_minmax(0,1fr)_20rem] xl:grid-rows-1">
+          <div className="flex min-h-0 flex-col gap-2 md:row-span-2 xl:row-span-1">
+            <div className="shrink-0">
+              <Segmented label="What is shown" value={view} options={[...VIEWS]} onChange={show} />
+            </div>
+            <PlumbList checks={checks} picked={picked} onPick={pick} />
+          </div>
+          {view === 'figure' && work.sheet ? (
+            <OnHerFigure
+              sheet={work.sheet}
+              draft={would.data && trying ? would.data : work.draft}
+              evidence={evidence.data ?? []}
+              picked={picked.id}
+              onPick={pick}
+            />
+          ) : (
+            <ExhibitPaper
+              evidence={shown}
+              label={`${picked.title}: ${picked.text}`}
+              note={thenFinds ? `as it would be: ${VERDICT_WORDS[thenFinds.verdict]}` : undefined}
+            />
+          )}
           <Scroll label="What it found" className="flex flex-col gap-3 pr-1">
             <Finding
               check={picked}
@@ -73,6 +106,9 @@ export function TrueStation() {
                 undoable({ text: remedy.text, undo: work.apply(remedy) });
               }}
             />
+            {view === 'figure' && work.sheet && (
+              <RoomOverBody sheet={work.sheet} draft={work.draft} evidence={evidence.data ?? []} onPick={pick} />
+            )}
             <Notices work={work} />
           </Scroll>
         </div>

@@ -190,7 +190,8 @@ class AroundTheTableTest {
         Page page = browser.signedIn();
         page.keyboard().press("/");
         page.keyboard().type("lamplighter");
-        Locator found = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first();
+        Locator found =
+                page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.OPTION).first();
         assertThat(found).containsText("Lamplighter");
         page.keyboard().press("Enter");
         page.getByTestId("draft-paper").waitFor();

@@ -51,10 +51,25 @@ public final class Browser implements AutoCloseable {
 
     /** A fresh page in a browser that speaks a language. */
     public Page page(String language) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+        return page(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(1280, 800)
-                .setLocale(language)
-                .setBaseURL(address));
+                .setLocale(language));
+    }
+
+    /** A page on a tablet, under a finger, signed in to the demo workroom. */
+    public Page onTablet(int width, int height) {
+        Page page = page(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(true)
+                .setIsMobile(true)
+                .setLocale("en-GB"));
+        page.navigate("/");
+        signIn(page);
+        return page;
+    }
+
+    private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
+        BrowserContext context = chromium.newContext(options.setBaseURL(address));
         context.setDefaultTimeout(15_000);
         Page page = context.newPage();
         page.onPageError(errors::add);

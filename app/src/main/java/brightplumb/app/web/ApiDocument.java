@@ -21,8 +21,8 @@ class ApiDocument {
             Map.of("settings", "SettingValue", "changes", "SettingValue", "measures", "TapeValue");
 
     // A reference to another view cannot say for itself that it may be null.
-    private static final Set<String> MAY_BE_NULL =
-            Set.of("CheckView.remedy", "NoticeView.remedy", "CutBookView.outline", "TicketView.outline");
+    private static final Set<String> MAY_BE_NULL = Set.of(
+            "CheckView.remedy", "NoticeView.remedy", "CutBookView.outline", "TicketView.outline", "EvidenceView.room");
 
     @Bean
     OpenAPI document() {

@@ -1,6 +1,7 @@
 package brightplumb.core.table;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What an inspection measured, of its own kind: a waist with its darts shut, two seams walked along each other, legs at a step. It is
@@ -13,6 +14,21 @@ public interface Evidence {
 
     /** The lines laid out to be looked at. */
     Exhibit exhibit();
+
+    /** Where it measured the cloth round the body at a level: what it found there; else empty. */
+    default Optional<Room> onHer() {
+        return Optional.empty();
+    }
+
+    /**
+     * The cloth round the body at a level.
+     *
+     * @param level waist, hip, thigh, knee, hem, bust
+     * @param body the body there, or what must go through; mm
+     * @param cloth the garment there as sewn, stretched, mm
+     * @param least the least cloth that goes round it, mm
+     */
+    record Room(String level, double body, double cloth, double least) {}
 
     /**
      * One figure beside the picture.

@@ -26,6 +26,7 @@ import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
@@ -217,6 +218,11 @@ final class GoesRound {
 
         double spare() {
             return measured() - wanted;
+        }
+
+        @Override
+        public Optional<Room> onHer() {
+            return Optional.of(new Room(where, body, measured(), wanted));
         }
 
         @Override

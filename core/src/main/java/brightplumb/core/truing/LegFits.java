@@ -33,6 +33,7 @@ import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Whether the body's rounds go into a leg: the thigh, the heel through the hem, and the hip through stretched elastic. */
@@ -68,6 +69,10 @@ final class LegFits {
                                 "thigh",
                                 on.fact(LegFacts.THIGH_WIDTH.of("front")).value() * give,
                                 on.fact(LegFacts.THIGH_WIDTH.of("back")).value() * give,
+                                on.body()
+                                        .find(Measure.THIGH_GIRTH)
+                                        .orElseThrow()
+                                        .value(),
                                 wanted,
                                 "thigh and room"))
                 .asFloor();
@@ -135,6 +140,10 @@ final class LegFits {
                                 "hem",
                                 on.fact(LegFacts.HEM_WIDTH.of("front")).value() * give,
                                 on.fact(LegFacts.HEM_WIDTH.of("back")).value() * give,
+                                on.body()
+                                        .find(Measure.ANKLE_GIRTH)
+                                        .orElseThrow()
+                                        .value(),
                                 wanted,
                                 "ankle and a quarter"))
                 .asFloor();
@@ -166,7 +175,7 @@ final class LegFits {
                                         Map.of(
                                                 ElasticSettings.ELASTIC.key(),
                                                 Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
-                        new Round(on, "elastic", length, stretched - length, hip, "hip"))
+                        new Round(on, "elastic", length, stretched - length, hip, hip, "hip"))
                 .asFloor();
     }
 
@@ -175,10 +184,17 @@ final class LegFits {
      *
      * @param one its first part: the front, or elastic at rest
      * @param other its second part: the back, or how far elastic stretches
+     * @param body the body there
      * @param wanted what must go through
      * @param what what that is
      */
-    record Round(Inspected on, String where, double one, double other, double wanted, String what) implements Evidence {
+    record Round(Inspected on, String where, double one, double other, double body, double wanted, String what)
+            implements Evidence {
+
+        @Override
+        public Optional<Room> onHer() {
+            return elastic() ? Optional.empty() : Optional.of(new Room(where, body, one + other, wanted));
+        }
 
         private boolean elastic() {
             return where.equals("elastic");

@@ -20,6 +20,7 @@ import brightplumb.core.table.Inspected;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 
@@ -131,6 +132,15 @@ final class Stepping implements Evidence {
             }
         }
         return most;
+    }
+
+    /** The hem round both legs as she stands; it must hold them a step apart, unless it opens. */
+    @Override
+    public Optional<Room> onHer() {
+        double hem = on.hemY() - 0.5;
+        double standing = stride.legGirth(hem + top) * (1 + 2 / Math.PI);
+        double step = slit >= needed ? Math.min(needs(hem), has(hem)) : needs(hem);
+        return Optional.of(new Room("hem", standing, has(hem), step));
     }
 
     @Override
