@@ -35,7 +35,7 @@ export function BenchSheet() {
       {!shown ? (
         <Waiting error={work.error ?? work.fault ?? sheet.error} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-5 px-5 py-3 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-5 px-5 py-3 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
           <div className="flex min-h-0 flex-col gap-3">
             <PieceChoice
               panels={sheet.data ?? []}

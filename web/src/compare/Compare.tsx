@@ -57,7 +57,7 @@ export function Compare() {
       {!a.draft ? (
         <Waiting error={work.error ?? work.fault ?? a.error} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
+        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
           <OverlayPaper
             ink={a.draft}
             over={b.draft}

@@ -66,7 +66,7 @@ export function CutStation() {
           {view === 'cloth' ? (
             <CutCloth work={work} paper={paper} onPaper={choose} />
           ) : (
-            <div className="grid min-h-0 flex-1 gap-5 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
+            <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-5 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
               <Pieces draft={draft} />
               <PatternPaper
                 draft={draft}

@@ -22,15 +22,20 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
     Hip: girthOf(sheet, 'hipGirth'),
   };
   return (
-    <div className="flex flex-col gap-4 md:max-lg:grid md:max-lg:grid-cols-2 md:max-lg:gap-x-8" data-form="">
-      <Segmented
-        label="Way of drafting"
-        tone="brass"
-        twoRows={ways.length === 4 && ways.reduce((letters, w) => letters + w.title.length, 0) > 32}
-        value={work.ticket?.way ?? ''}
-        options={ways.map((w) => ({ id: w.id, title: w.title }))}
-        onChange={(way) => work.change([{ set: 'way', to: way }])}
-      />
+    <div
+      className="flex flex-col gap-4 md:max-lg:grid md:max-lg:grid-cols-2 md:max-lg:items-start md:max-lg:gap-x-8"
+      data-form=""
+    >
+      <div className="md:max-lg:col-span-2">
+        <Segmented
+          label="Way of drafting"
+          tone="brass"
+          twoRows={ways.length === 4 && ways.reduce((letters, w) => letters + w.title.length, 0) > 32}
+          value={work.ticket?.way ?? ''}
+          options={ways.map((w) => ({ id: w.id, title: w.title }))}
+          onChange={(way) => work.change([{ set: 'way', to: way }])}
+        />
+      </div>
       {zones.map((zone) => (
         <fieldset key={zone} className="min-w-0">
           <legend className="flex w-full justify-between pb-1 font-semibold text-soft">

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { answered, api, type Problem, problemOf, type Remark } from '../api/client';
 import { keys, useCuts, useDraft, useFittings, useMeasures, useRemarks } from '../api/queries';
-import { ButtonLink } from '../kit/Button';
+import type { Level } from '../figure/body';
+import { Button, ButtonLink } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { Figure } from '../measure/Figure';
 import { lengthOf } from '../measure/readings';
@@ -42,6 +43,8 @@ export function FitStation() {
   const [problem, setProblem] = useState<Problem | null>(null);
   const [uncut, setUncut] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
+  // A press on the figure leaves the remarks of that place.
+  const [place, setPlace] = useState<string | null>(null);
   const settings = picked ? { ...picked.settings, ...own } : {};
   const changes = picked !== null && Object.keys(picked.settings).length > 0;
   const after = useDraft(changes && work.asked ? remedied(work.asked, { settings, clothWidth: null }) : null);
@@ -95,8 +98,14 @@ export function FitStation() {
       ) : !work.draft || !remarks.data ? (
         <Waiting error={work.error ?? work.fault ?? remarks.error} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_20rem]">
-          <Seen remarks={list} picked={picked} onPick={pick} />
+        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_20rem]">
+          <Seen
+            remarks={place === null ? list : list.filter((r) => r.level === place)}
+            picked={picked}
+            onPick={pick}
+            place={place}
+            onAll={() => setPlace(null)}
+          />
           {changes && picked ? (
             <OverlayPaper
               ink={work.draft}
@@ -106,7 +115,16 @@ export function FitStation() {
             />
           ) : (
             <div className="min-h-96 rounded-[4px] border border-line bg-card p-3 shadow-card lg:min-h-0">
-              <Figure values={values} held={marked ?? null} />
+              <Figure
+                values={values}
+                held={marked ?? null}
+                places={PLACES.filter(([level]) => list.some((r) => r.level === level)).map(([, at]) => at)}
+                place={PLACES.find(([level]) => level === place)?.[1] ?? null}
+                onPlace={(at) => {
+                  const level = PLACES.find(([, l]) => l === at)?.[0] ?? null;
+                  setPlace(level === place ? null : level);
+                }}
+              />
             </div>
           )}
           <div className="flex min-h-0 flex-col gap-4 overflow-y-auto pr-1">
@@ -156,10 +174,25 @@ export function FitStation() {
 
 const LEVELS = ['shoulder', 'bust', 'waist', 'hip', 'crotch', 'thigh', 'knee', 'hem'];
 
+/** Where on the figure what is seen at a level lies, from the top down. */
+const PLACES: [string, Level][] = LEVELS.map((level) => [level, level === 'hem' ? 'ankle' : (level as Level)]);
+
 /** The remarks by where on the body they are seen. */
-function Seen(props: { remarks: Remark[]; picked: Remark | null; onPick: (id: string) => void }) {
+function Seen(props: {
+  remarks: Remark[];
+  picked: Remark | null;
+  onPick: (id: string) => void;
+  /** The place they are narrowed to, or null where all are there. */
+  place: string | null;
+  onAll: () => void;
+}) {
   return (
     <nav aria-label="What is seen" className="min-h-0 overflow-y-auto">
+      {props.place !== null && (
+        <Button className="mb-3 w-full" onClick={props.onAll}>
+          Everything, not the {props.place} alone
+        </Button>
+      )}
       {LEVELS.filter((l) => props.remarks.some((r) => r.level === l)).map((level) => (
         <section key={level} className="mb-3">
           <h2 className="pb-1 font-semibold text-soft">At the {level}</h2>

@@ -76,7 +76,7 @@ export function MakeStation() {
       ) : !making.data || !picked ? (
         <Waiting error={work.error ?? work.fault ?? making.error} again={() => making.refetch()} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[21rem_minmax(0,1fr)_18rem]">
+        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[21rem_minmax(0,1fr)_18rem]">
           <div className="flex min-h-0 flex-col gap-2">
             <Segmented
               label="Habit"

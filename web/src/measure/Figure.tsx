@@ -20,7 +20,14 @@ const DEPTHS: Record<string, { from: Level; to: Level }> = {
 };
 
 /** She stands as wide as her girths, front and side; the measure in hand lights its level. */
-export function Figure(props: { values: Record<string, number>; held: Measure | null }) {
+export function Figure(props: {
+  values: Record<string, number>;
+  held: Measure | null;
+  /** Where on her something can be pressed. */
+  places?: readonly Level[];
+  place?: Level | null;
+  onPlace?: (place: Level) => void;
+}) {
   const { values, held } = props;
   const unit = useUnit();
   const body = useMemo(() => bodyOf(values), [values]);
@@ -40,8 +47,11 @@ export function Figure(props: { values: Record<string, number>; held: Measure | 
       aria-label="The body from the front and from the side, as wide as the girths taken"
       fontSize="38"
     >
+      {props.places && (
+        <Places levels={levels} places={props.places} place={props.place ?? null} onPlace={props.onPlace} />
+      )}
       {views.map(({ id, x, drawing, right }) => (
-        <g key={id} transform={`translate(${x} 0)`}>
+        <g key={id} transform={`translate(${x} 0)`} pointerEvents={props.places ? 'none' : undefined}>
           <path d={drawing.outline} fill="var(--color-linen)" />
           {SHOWN.map((level) => {
             const on = held?.level === level && held.run === 'round';
@@ -80,6 +90,37 @@ export function Figure(props: { values: Record<string, number>; held: Measure | 
       ))}
     </svg>
   );
+}
+
+/** A band at every place, to be pressed: as high as reaches half-way to its neighbours. */
+function Places(props: {
+  levels: Record<Level, number>;
+  places: readonly Level[];
+  place: Level | null;
+  onPlace?: (place: Level) => void;
+}) {
+  const ys = props.places.map((p) => props.levels[p]);
+  return props.places.map((p, i) => {
+    const y = ys[i] ?? 0;
+    const top = i === 0 ? y - 90 : (y + (ys[i - 1] ?? 0)) / 2;
+    const bottom = i + 1 < ys.length ? (y + (ys[i + 1] ?? 0)) / 2 : y + 90;
+    return (
+      // biome-ignore lint/a11y/noStaticElementInteractions: the same place is chosen in the list beside the figure
+      <rect
+        key={p}
+        data-place={p}
+        x="60"
+        y={top}
+        width="1360"
+        height={Math.max(1, bottom - top)}
+        rx="16"
+        fill={p === props.place ? 'var(--color-tape)' : 'transparent'}
+        fillOpacity="0.45"
+        className="cursor-pointer hover:fill-tape"
+        onClick={() => props.onPlace?.(p)}
+      />
+    );
+  });
 }
 
 function Depth(props: { x: number; from: number; to: number; text: string; left: boolean }) {

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useMemo, useState } from 'react';
 import type { Measure, Sheet } from '../api/client';
+import type { Level } from '../figure/body';
 import { Card } from '../kit/Card';
 import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
@@ -56,7 +57,7 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
     />
   );
   return (
-    <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 lg:grid-cols-[25.5rem_minmax(0,1fr)_17rem]">
+    <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[25.5rem_minmax(0,1fr)_17rem]">
       <form
         className="min-h-0 lg:overflow-y-auto lg:pr-1"
         data-form=""
@@ -72,7 +73,17 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
         </details>
       </form>
       <div className="hidden min-h-0 rounded-[4px] border border-line bg-card p-2 shadow-card md:block">
-        <Figure values={shown} held={heldMeasure} />
+        <Figure
+          values={shown}
+          held={heldMeasure}
+          places={ROUND_OF.map(([place]) => place)}
+          onPlace={(place) => {
+            const measure = ROUND_OF.find(([p]) => p === place)?.[1];
+            const field = document.getElementById(`measure-${measure}`);
+            field?.closest('details')?.setAttribute('open', '');
+            field?.focus();
+          }}
+        />
       </div>
       <div className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
         {heldMeasure ? <HowTo measure={heldMeasure} /> : <Begin />}
@@ -89,6 +100,16 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
     </div>
   );
 }
+
+/** What is taken round the body at a place of the figure; a press there takes it in hand. */
+const ROUND_OF: [Level, string][] = [
+  ['bust', 'bustGirth'],
+  ['waist', 'waistGirth'],
+  ['hip', 'hipGirth'],
+  ['thigh', 'thighGirth'],
+  ['knee', 'kneeGirth'],
+  ['ankle', 'ankleGirth'],
+];
 
 function MeasureRow(props: {
   measure: Measure;

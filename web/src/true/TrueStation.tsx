@@ -71,7 +71,7 @@ export function TrueStation() {
       {!work.draft || !picked ? (
         <NothingYet id={id} work={work} />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-cols-[11rem_minmax(0,1fr)] md:grid-rows-[minmax(0,1.5fr)_minmax(0,1fr)] xl:grid-cols-[14.5rem_minmax(0,1fr)_20rem] xl:grid-rows-1">
+        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-cols-[13rem_minmax(0,1fr)] md:grid-rows-[minmax(0,1.5fr)_minmax(0,1fr)] xl:grid-cols-[14.5rem_minmax(0,1fr)_20rem] xl:grid-rows-1">
           <div className="flex min-h-0 flex-col gap-2 md:row-span-2 xl:row-span-1">
             <div className="shrink-0">
               <Segmented label="What is shown" value={view} options={[...VIEWS]} onChange={show} />

@@ -42,7 +42,7 @@ export function CutCloth(props: { work: TicketWork; paper: Paper; onPaper: (pape
   );
   const turned = inHand && !cloth.oneWay ? lay.turned(inHand) : null;
   return (
-    <div className="grid min-h-0 flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_18rem]">
+    <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 lg:grid-cols-[minmax(0,1fr)_18rem]">
       <div className="flex min-h-0 flex-col gap-3">
         <div className="flex flex-wrap items-center gap-3">
           {(lay.view?.layers.length ?? 0) > 1 && (

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -44,7 +45,11 @@ class OnTabletTest {
         page.getByTestId("draft-paper").waitFor();
         String ticket = page.url().replaceFirst("/draft.*", "");
         for (String station : List.of("/draft", "/measure", "/true", "/cut", "/make", "/fit")) {
-            Browser.openStation(page, ticket + station);
+            page.navigate(ticket + station);
+            assertThat(page.getByText("kept", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            assertThat(page.getByText("Fetching…")).hasCount(0);
             Assertions.assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
                     .as("%s is no wider than the tablet", station)
                     .isEqualTo(true);
