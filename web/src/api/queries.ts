@@ -153,21 +153,24 @@ export const usePages = (id: string, paper: string, necklines: string, version: 
   });
 
 /** What is drawn; quick redraws leave the remedies out. */
-export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pieces'>> & {
+export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pieces' | 'guesses'>> & {
+  guesses?: boolean;
   remedies?: boolean;
   pieces?: string;
 };
 
+/** How a draft is asked for: what was asked once is not asked again. */
+export const draftOf = (asked: DraftAsked | null) => ({
+  queryKey: ['draft', asked],
+  queryFn: ({ signal }: { signal: AbortSignal }): Promise<Draft> =>
+    answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal })),
+  staleTime: Number.POSITIVE_INFINITY,
+  gcTime: 60_000,
+});
+
 /** A draft, redrawn whenever what is asked changes; the last one stays in view while the next is on its way. */
 export const useDraft = (asked: DraftAsked | null) =>
-  useQuery<Draft>({
-    queryKey: ['draft', asked],
-    queryFn: ({ signal }) => answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal })),
-    enabled: asked !== null,
-    placeholderData: keepPreviousData,
-    staleTime: Number.POSITIVE_INFINITY,
-    gcTime: 60_000,
-  });
+  useQuery<Draft>({ ...draftOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
 
 const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, placeholderData: keepPreviousData };
 

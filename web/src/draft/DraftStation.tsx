@@ -19,7 +19,7 @@ import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
 import { PlumbStrip } from './PlumbStrip';
 import { Settings } from './Settings';
-import { type InHand, useTried } from './useTried';
+import { useTried } from './useTried';
 import { Working } from './Working';
 
 const ZOOMS: { id: Zoom; title: string }[] = [
@@ -49,8 +49,8 @@ export function DraftStation() {
   const navigate = useNavigate();
   const [lit, setLit] = useState<string | null>(null);
   const [beside, setBeside] = useState<Beside>('amounts');
-  const [hand, setHand] = useState<InHand | null>(null);
-  const draft = useTried(work, hand) ?? work.draft;
+  const tried = useTried(work);
+  const draft = tried.draft ?? work.draft;
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
   const offered = useMemo(() => waysOf(cut, ways.data), [ways.data, cut]);
 
@@ -172,9 +172,9 @@ export function DraftStation() {
               const setting = cut.settings.find((s) => s.key === key);
               return setting ? { least: setting.least, most: setting.most } : null;
             }}
-            onMove={(key, value) => setHand({ key, value })}
+            onMove={tried.move}
             onDrop={(key, value) => {
-              setHand(null);
+              tried.drop();
               work.set(key, value);
             }}
           />

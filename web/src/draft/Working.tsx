@@ -21,9 +21,10 @@ export function Working(props: Props) {
   const list = useRef<HTMLOListElement>(null);
   const step = at ?? -1;
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is open is brought into view when another is
   useEffect(() => {
     list.current?.querySelector('[data-open="true"]')?.scrollIntoView({ block: 'nearest' });
-  });
+  }, [step, lit]);
 
   return (
     <section aria-label="The working" className="flex min-h-0 flex-col">

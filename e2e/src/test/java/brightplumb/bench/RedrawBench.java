@@ -8,7 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 
-/** In the browser: from a changed amount to the redrawn line, over fifty changes; and what the first page weighs. */
+/**
+ * In the browser: from a changed amount to the redrawn line, over fifty changes, typed and dragged; the cut book, asked for and shown; and what
+ * the first page weighs.
+ */
 public final class RedrawBench {
 
     private static final int WARM = 10;
@@ -33,6 +36,43 @@ public final class RedrawBench {
               return drawn;
             }""";
 
+    /** Takes the end of an amount in hand and drags it about without letting go: for each move how long, in ms, until it was drawn there. */
+    private static final String DRAG = """
+            async (moves) => {
+              const handle = () => document.querySelector("[data-testid='amount-handle']");
+              handle().setPointerCapture = () => {};
+              const box = handle().getBoundingClientRect();
+              const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+              const send = (type, y) => handle().dispatchEvent(
+                new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: at.x, clientY: y, button: 0, buttons: 1 }));
+              send('pointerdown', at.y);
+              const took = [];
+              for (let i = 0; i < moves; i++) {
+                const start = performance.now();
+                const drawn = new Promise((done) => {
+                  const watch = new MutationObserver(() => {
+                    watch.disconnect();
+                    requestAnimationFrame(() => setTimeout(() => done(performance.now() - start), 0));
+                  });
+                  watch.observe(document.querySelector("[data-amount='length'] path"),
+                    { attributes: true, attributeFilter: ['d'] });
+                });
+                send('pointermove', at.y - 20 - (i * 7) % 60);
+                took.push(await drawn);
+                await new Promise((on) => setTimeout(on, 60));
+              }
+              send('pointerup', at.y - 20);
+              return took;
+            }""";
+
+    /** Asks for the cut book on a person, and answers how long that took, in ms. */
+    private static final String BOOK = """
+            async (person) => {
+              const start = performance.now();
+              await (await fetch('/api/cut-book?person=' + person)).json();
+              return performance.now() - start;
+            }""";
+
     private RedrawBench() {}
 
     public static void main(String[] args) {
@@ -41,6 +81,9 @@ public final class RedrawBench {
             firstLoad(browser);
             redraw(browser, "Lamplighter", "a skirt's");
             redraw(browser, "Stilt", "trousers'");
+            dragged(browser, "Lamplighter", "a skirt's");
+            dragged(browser, "Stilt", "trousers'");
+            book(browser);
         }
     }
 
@@ -77,5 +120,50 @@ public final class RedrawBench {
             page.waitForTimeout(150);
         }
         System.out.println(whose + " changed amount to the redrawn line: " + Spread.of(timings));
+    }
+
+    private static void dragged(Browser browser, String ticket, String whose) {
+        Page page = browser.signedIn();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + ticket)))
+                .click();
+        page.getByTestId("draft-paper").waitFor();
+        page.navigate(page.url() + "?step=length");
+        page.getByTestId("amount-handle").waitFor();
+        List<?> took = (List<?>) page.evaluate(DRAG, WARM + CHANGES);
+        double[] timings = took.stream()
+                .skip(WARM)
+                .mapToDouble(ms -> ((Number) ms).doubleValue())
+                .toArray();
+        System.out.println(whose + " length, dragged, to the redrawn arrow: " + Spread.of(timings));
+    }
+
+    private static void book(Browser browser) {
+        Page page = browser.signedIn();
+        String person = (String)
+                page.evaluate("async () => (await (await fetch('/api/people?q=ottoline')).json()).items[0].id");
+        double[] asked = new double[CHANGES];
+        for (int i = 0; i < WARM + CHANGES; i++) {
+            double ms = ((Number) page.evaluate(BOOK, person)).doubleValue();
+            if (i >= WARM) {
+                asked[i - WARM] = ms;
+            }
+        }
+        System.out.println("the cut book on one body, over loopback: " + Spread.of(asked));
+        double[] shown = new double[WARM];
+        for (int i = 0; i < WARM; i++) {
+            page.navigate("/");
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The rack"))
+                    .waitFor();
+            shown[i] = ((Number) page.evaluate("""
+                    async (person) => {
+                      const start = performance.now();
+                      history.pushState({}, '', '/new?person=' + person);
+                      dispatchEvent(new PopStateEvent('popstate'));
+                      while (document.querySelectorAll('input[name=cut] ~ svg path').length < 48)
+                        await new Promise(requestAnimationFrame);
+                      return performance.now() - start;
+                    }""", person)).doubleValue();
+        }
+        System.out.println("the cut book, from the rack to its last picture: " + Spread.of(shown));
     }
 }

@@ -48,12 +48,15 @@ final class DraftViews {
      * @param remedies whether remedies are looked for
      * @param made whether the pieces that operations made are told
      */
-    record Shown(boolean remedies, boolean made) {
+    record Shown(boolean remedies, boolean made, boolean guesses) {
         static Shown of(PreviewRequest request) {
             if (request.pieces() != null && !request.pieces().equals("panels")) {
                 throw new Refusal("pieces", "Pieces are panels, or all of them where nothing is said");
             }
-            return new Shown(!Boolean.FALSE.equals(request.remedies()), request.pieces() == null);
+            return new Shown(
+                    !Boolean.FALSE.equals(request.remedies()),
+                    request.pieces() == null,
+                    !Boolean.FALSE.equals(request.guesses()));
         }
     }
 
@@ -65,7 +68,7 @@ final class DraftViews {
                         .forEach(p -> madeBy.put(p, m.operation().id())));
         Pattern pattern = drafted.draft().pattern();
         Map<String, List<Rival>> rivals = Rivals.of(drafted);
-        Guesses guesses = Guesses.of(drafted);
+        Guesses guesses = shown.guesses() ? Guesses.of(drafted) : Guesses.NONE;
         Map<String, Double> facts = new LinkedHashMap<>();
         drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));
         return new DraftView(

@@ -35,6 +35,7 @@ public class TicketDrafts {
                 ticket.with(),
                 ticket.without(),
                 null,
+                null,
                 null);
     }
 }

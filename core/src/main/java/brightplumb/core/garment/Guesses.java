@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -29,7 +30,8 @@ import java.util.stream.Collectors;
  */
 public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>> checks) {
 
-    private static final Guesses NONE = new Guesses(Map.of(), Map.of());
+    /** Nothing was looked for, or nothing is guessed. */
+    public static final Guesses NONE = new Guesses(Map.of(), Map.of());
 
     /** How far a guess is moved, as a share of it. */
     private static final double MOVED = 0.004;
@@ -52,17 +54,19 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
         Map<String, Set<Measure>> checks = new HashMap<>();
         Map<String, List<Double>> values = values(drafted.draft());
         Map<String, List<Double>> verdicts = verdicts(drafted.checks());
-        for (Estimate guess : guesses) {
-            try {
-                Drafting.Looked moved = Drafting.looked(
-                        drafted.request().on(moved(drafted.request().sheet(), guess)));
-                changed(values, values(moved.draft())).forEach(id -> add(steps, id, guess.measure()));
-                changed(verdicts, verdicts(moved.checks())).forEach(id -> add(checks, id, guess.measure()));
-            } catch (Refusal atTheEdge) {
-                // A body so near to what can be drawn that the guess decides it: everything rests on it.
-                values.keySet().forEach(id -> add(steps, id, guess.measure()));
-                verdicts.keySet().forEach(id -> add(checks, id, guess.measure()));
-            }
+        // Each is drafted by itself; together they take as long as the machine has hands.
+        List<Optional<Drafting.Looked>> moved =
+                guesses.parallelStream().map(guess -> moved(drafted, guess)).toList();
+        for (int i = 0; i < guesses.size(); i++) {
+            Measure guess = guesses.get(i).measure();
+            Optional<Drafting.Looked> looked = moved.get(i);
+            // A body so near to what can be drawn that the guess decides it: everything rests on it.
+            looked.map(l -> changed(values, values(l.draft())))
+                    .orElseGet(() -> List.copyOf(values.keySet()))
+                    .forEach(id -> add(steps, id, guess));
+            looked.map(l -> changed(verdicts, verdicts(l.checks())))
+                    .orElseGet(() -> List.copyOf(verdicts.keySet()))
+                    .forEach(id -> add(checks, id, guess));
         }
         return new Guesses(steps, checks);
     }
@@ -75,6 +79,16 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
     /** The guesses a verdict rests on, in tape order. */
     public List<Measure> ofCheck(String id) {
         return List.copyOf(new TreeSet<>(checks.getOrDefault(id, Set.of())));
+    }
+
+    /** The garment with a guess moved; empty where it cannot be drafted so. */
+    private static Optional<Drafting.Looked> moved(Drafted drafted, Estimate guess) {
+        try {
+            return Optional.of(
+                    Drafting.looked(drafted.request().on(moved(drafted.request().sheet(), guess))));
+        } catch (Refusal atTheEdge) {
+            return Optional.empty();
+        }
     }
 
     /** The sheet with a guess moved; it stays a guess. */
