@@ -102,7 +102,7 @@ export function Amount({ of, to, now }: { of: LaidOff; to: Project; now: boolean
 }
 
 /** What is shorter on the screen has no room for arrows, px. */
-const SMALL = 26;
+const SMALL = 20;
 
 /** The head of an arrow at one end, coming from the other; none where there is no room. */
 function arrow(tip: XY, from: XY): string {
