@@ -153,8 +153,9 @@ export const usePages = (id: string, paper: string, necklines: string, version: 
   });
 
 /** What is drawn; quick redraws leave the remedies out. */
-export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pieces' | 'guesses'>> & {
+export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pieces' | 'guesses' | 'rivals'>> & {
   guesses?: boolean;
+  rivals?: boolean;
   remedies?: boolean;
   pieces?: string;
 };

@@ -26,12 +26,13 @@ export function useTried(work: Pick<TicketWork, 'asked' | 'draft'>): {
       if (!asked.current) return;
       hand.current.busy = true;
       try {
-        // What would mend it, and what rests on which guess, is looked for when it is let go.
+        // What would mend it, what rests on which guess, and what other ways would give, is looked for when it is let go.
         const would = {
           ...asked.current,
           settings: { ...asked.current.settings, [key]: value },
           remedies: false,
           guesses: false,
+          rivals: false,
         };
         const drawn = await queries.fetchQuery(draftOf(would));
         if (hand.current.held) setDraft(drawn);

@@ -36,7 +36,7 @@ function Results({ onClose }: { onClose: () => void }) {
     <>
       <div>
         <label htmlFor={ids} className="mb-1 block font-medium">
-          {typed === '' && found.length > 0 ? 'Last open, or type a name' : 'A person, a ticket, a cut, an amount'}
+          A person, a ticket, a cut, an amount
         </label>
         <input
           id={ids}
@@ -70,7 +70,7 @@ function Results({ onClose }: { onClose: () => void }) {
             role="option"
             tabIndex={-1}
             aria-selected={i === at}
-            onPointerEnter={() => setAt(i)}
+            onPointerMove={() => setAt(i)}
             onClick={() => go(p)}
             onKeyDown={() => {}}
             className={`flex min-h-11 cursor-pointer items-baseline justify-between gap-4 rounded-field px-3 py-2 ${i === at ? 'bg-linen' : ''}`}

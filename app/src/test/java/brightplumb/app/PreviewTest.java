@@ -52,6 +52,27 @@ class PreviewTest {
                 .isEqualTo(422);
     }
 
+    @Test
+    void a_redraw_under_the_hand_leaves_out_what_rests_on_guesses_and_what_other_ways_would_give() {
+        String hung = "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2}%s}";
+        JsonNode whole = preview(hung.formatted("")).json();
+        JsonNode quick =
+                preview(hung.formatted(",\"guesses\":false,\"rivals\":false")).json();
+        assertThat(said(whole, "rivals")).isPositive();
+        assertThat(said(whole, "guesses")).isPositive();
+        assertThat(said(quick, "rivals")).isZero();
+        assertThat(said(quick, "guesses")).isZero();
+        assertThat(quick.get("facts")).isEqualTo(whole.get("facts"));
+        assertThat(quick.get("pieces")).isEqualTo(whole.get("pieces"));
+    }
+
+    private static int said(JsonNode draft, String what) {
+        return draft.get("steps")
+                .valueStream()
+                .mapToInt(step -> step.get(what).size())
+                .sum();
+    }
+
     private static Stream<String> pieces(JsonNode draft) {
         return draft.get("pieces").valueStream().map(piece -> piece.get("id").asString());
     }

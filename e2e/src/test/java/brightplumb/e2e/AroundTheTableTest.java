@@ -135,7 +135,7 @@ class AroundTheTableTest {
         page.keyboard().press("1");
         Locator outline = page.getByLabel(Pattern.compile("^The body from the front"))
                 .locator("path")
-                .nth(1);
+                .first();
         // The guesses shape the figure too: wait until they are in.
         assertThat(page.locator("#measure-kneeGirth")).hasAttribute("placeholder", Pattern.compile(".+"));
         String before = outline.getAttribute("d");

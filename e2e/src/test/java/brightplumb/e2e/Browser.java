@@ -158,7 +158,7 @@ public final class Browser implements AutoCloseable {
     /** A station by its address, waited for until its heading is drawn and nothing is being fetched. */
     static void openStation(Page page, String address) {
         page.navigate(address);
-        page.locator("main h2").first().waitFor();
+        page.locator("main h2:visible, main legend:visible").first().waitFor();
         assertThat(page.getByText("Fetching…")).hasCount(0);
     }
 

@@ -227,7 +227,7 @@ class FromTapeToPaperTest {
         page.keyboard().press("u");
         assertThat(page.locator("#set-hipEase")).hasValue("2.5");
         page.keyboard().press("/");
-        page.getByLabel("A person or a ticket").fill("dorothea");
+        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.COMBOBOX).fill("dorothea");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Mrs Fenwick");
     }
 

@@ -53,9 +53,9 @@ class NothingLostTest {
         assertThat(page.getByText("not kept yet")).isVisible();
         page.locator("h1").first().click();
         page.keyboard().press("/");
-        page.getByLabel("A person or a ticket").fill("Reed skirt two");
+        dialog(page).getByRole(AriaRole.COMBOBOX).fill("Reed skirt two");
         dialog(page)
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^Reed skirt two")))
+                .getByRole(AriaRole.OPTION, new Locator.GetByRoleOptions().setName(Pattern.compile("^Reed skirt two")))
                 .click();
         page.waitForURL(second);
         assertThat(page.locator("#set-hipEase")).not().hasValue("3");

@@ -48,7 +48,7 @@ final class DraftViews {
      * @param remedies whether remedies are looked for
      * @param made whether the pieces that operations made are told
      */
-    record Shown(boolean remedies, boolean made, boolean guesses) {
+    record Shown(boolean remedies, boolean made, boolean guesses, boolean rivals) {
         static Shown of(PreviewRequest request) {
             if (request.pieces() != null && !request.pieces().equals("panels")) {
                 throw new Refusal("pieces", "Pieces are panels, or all of them where nothing is said");
@@ -56,7 +56,8 @@ final class DraftViews {
             return new Shown(
                     !Boolean.FALSE.equals(request.remedies()),
                     request.pieces() == null,
-                    !Boolean.FALSE.equals(request.guesses()));
+                    !Boolean.FALSE.equals(request.guesses()),
+                    !Boolean.FALSE.equals(request.rivals()));
         }
     }
 
@@ -67,7 +68,7 @@ final class DraftViews {
                         .pieces()
                         .forEach(p -> madeBy.put(p, m.operation().id())));
         Pattern pattern = drafted.draft().pattern();
-        Map<String, List<Rival>> rivals = Rivals.of(drafted);
+        Map<String, List<Rival>> rivals = shown.rivals() ? Rivals.of(drafted) : Map.of();
         Guesses guesses = shown.guesses() ? Guesses.of(drafted) : Guesses.NONE;
         Map<String, Double> facts = new LinkedHashMap<>();
         drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));

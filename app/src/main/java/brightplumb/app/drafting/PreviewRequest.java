@@ -37,6 +37,7 @@ import java.util.Set;
  * @param without what a hand takes off it; {@code all} leaves the block
  * @param remedies whether remedies are looked for; they are, where it is missing
  * @param guesses whether what rests on which guess is found; it is, where it is missing
+ * @param rivals whether what other ways and habits would give is found; it is, where it is missing
  * @param pieces {@code panels} where only what the block draws is answered; all pieces where it is missing
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -50,7 +51,8 @@ public record PreviewRequest(
         List<String> without,
         Boolean remedies,
         String pieces,
-        Boolean guesses) {
+        Boolean guesses,
+        Boolean rivals) {
 
     public PreviewRequest {
         with = with == null ? List.of() : with.stream().sorted().distinct().toList();
@@ -61,7 +63,7 @@ public record PreviewRequest(
 
     /** The same request with other settings. */
     public PreviewRequest setting(Map<String, Object> others) {
-        return new PreviewRequest(cut, way, measures, others, cloth, with, without, remedies, pieces, guesses);
+        return new PreviewRequest(cut, way, measures, others, cloth, with, without, remedies, pieces, guesses, rivals);
     }
 
     /** A cloth; what is missing is as the cut's own cloth has it. */

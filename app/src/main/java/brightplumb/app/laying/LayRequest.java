@@ -22,7 +22,7 @@ record LayRequest(
         LayAsked lay) {
 
     PreviewRequest draft() {
-        return new PreviewRequest(cut, way, measures, settings, cloth, with, without, false, null, null);
+        return new PreviewRequest(cut, way, measures, settings, cloth, with, without, false, null, null, null);
     }
 
     LayAsked asked() {

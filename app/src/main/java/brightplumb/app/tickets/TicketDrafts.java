@@ -36,6 +36,7 @@ public class TicketDrafts {
                 ticket.without(),
                 null,
                 null,
+                null,
                 null);
     }
 }

@@ -40,7 +40,7 @@ record TicketRequest(
         String called = Written.name("name", name, "A ticket needs a name of at most 120 letters");
         Day.within("promised", promised);
         DraftRequest request =
-                new PreviewRequest(cut, way, Map.of(), settings, cloth, with, without, null, null, null).read();
+                new PreviewRequest(cut, way, Map.of(), settings, cloth, with, without, null, null, null, null).read();
         Map<String, Object> kept = new HashMap<>();
         if (settings != null) {
             settings.forEach((key, value) -> {
