@@ -61,6 +61,6 @@ export function useTried(work: Pick<TicketWork, 'asked' | 'draft'>): {
   // biome-ignore lint/correctness/useExhaustiveDependencies: the ticket's own draft takes over when it comes
   useEffect(() => {
     if (!hand.current.held) setDraft(null);
-  }, [work.draft]);
+  }, [work.draft, work.asked]);
   return { draft, move, drop };
 }

@@ -180,6 +180,7 @@ class AroundTheTableTest {
                 .waitFor();
         page.keyboard().press("/");
         assertThat(found.first()).containsText("Lamplighter");
+        assertThat(found.nth(1)).isVisible();
         page.keyboard().press("ArrowDown");
         assertThat(found.nth(1)).hasAttribute("aria-selected", "true");
         Browser.assertAccessible(page);
