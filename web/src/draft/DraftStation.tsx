@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
@@ -10,16 +10,17 @@ import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
-import { DraftPaper, type Zoom } from '../paper/DraftPaper';
+import type { Zoom } from '../paper/DraftPaper';
 import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
 import { asTheRecipe } from '../tickets/otherCut';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
+import { PaperInHand } from './PaperInHand';
 import { PlumbStrip } from './PlumbStrip';
+import type { Rival } from './Rivals';
 import { Settings } from './Settings';
-import { useTried } from './useTried';
 import { Working } from './Working';
 
 const ZOOMS: { id: Zoom; title: string }[] = [
@@ -37,6 +38,11 @@ const BESIDE = [
 
 type Beside = (typeof BESIDE)[number]['id'];
 
+// What stands beside the paper is drawn when the paper is: under the hand the line must not wait for the list.
+const Amounts = memo(Settings);
+const TheWorking = memo(Working);
+const Strip = memo(PlumbStrip);
+
 /** The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the foot. */
 export function DraftStation() {
   const [search, setSearch] = useSearchParams();
@@ -49,12 +55,13 @@ export function DraftStation() {
   const navigate = useNavigate();
   const [lit, setLit] = useState<string | null>(null);
   const [beside, setBeside] = useState<Beside>('amounts');
-  const tried = useTried(work);
-  const draft = tried.draft ?? work.draft;
+  const [tried, setTried] = useState<Draft | null>(null);
+  const { draft } = work;
+  const said = useDeferredValue(tried ?? draft);
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
   const offered = useMemo(() => waysOf(cut, ways.data), [ways.data, cut]);
 
-  const at = stepIn(draft, search);
+  const at = stepIn(said, search);
   const zoom = (ZOOMS.find((z) => z.id === search.get('zoom'))?.id ?? 'whole') as Zoom;
   const ghostWay = search.get('ghost');
   const ghost = useDraft(
@@ -75,24 +82,30 @@ export function DraftStation() {
     [setSearch],
   );
   const go = useCallback(
-    (index: number | null) => put('step', index === null ? null : (draft?.steps[index]?.id ?? null)),
-    [put, draft],
+    (index: number | null) => put('step', index === null ? null : (said?.steps[index]?.id ?? null)),
+    [put, said],
+  );
+  const pick = useCallback((step: string) => put('step', step), [put]);
+  const { apply } = work;
+  const take = useCallback(
+    (rival: Rival) => undoable({ text: rival.title, undo: apply({ settings: rival.settings, clothWidth: null }) }),
+    [undoable, apply],
   );
   const others = offered.filter((w) => w.id !== work.ticket?.way);
   const keys = useMemo<Record<string, () => void>>(
     () => ({
       '[': () => {
-        const here = stepIn(draft, address());
-        if (draft && here !== 0) go(here < 0 ? draft.steps.length - 1 : here - 1);
+        const here = stepIn(said, address());
+        if (said && here !== 0) go(here < 0 ? said.steps.length - 1 : here - 1);
       },
       ']': () => {
-        const here = stepIn(draft, address());
-        if (draft) go(here + 1 < draft.steps.length ? here + 1 : null);
+        const here = stepIn(said, address());
+        if (said) go(here + 1 < said.steps.length ? here + 1 : null);
       },
       c: () => navigate(`/tickets/${id}/compare`),
       g: () => put('ghost', ghostWay ? null : (others[0]?.id ?? null)),
     }),
-    [draft, go, put, ghostWay, others, navigate, id],
+    [said, go, put, ghostWay, others, navigate, id],
   );
   useKeys(keys);
 
@@ -126,7 +139,7 @@ export function DraftStation() {
       </div>,
     );
   }
-  if (!draft || !cut || !work.sheet || !work.ticket) {
+  if (!draft || !said || !cut || !work.sheet || !work.ticket) {
     const made = work.fault?.at('with') && work.ticket ? asTheRecipe(work.ticket) : [];
     return shell(
       <>
@@ -151,7 +164,7 @@ export function DraftStation() {
         <div
           className={`order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
         >
-          <Settings cut={cut} ways={offered} draft={draft} sheet={work.sheet} work={work} />
+          <Amounts cut={cut} ways={offered} draft={said} sheet={work.sheet} work={work} />
         </div>
         <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
           {general.map((f) => (
@@ -159,24 +172,18 @@ export function DraftStation() {
               {f.message}
             </p>
           ))}
-          <DraftPaper
+          <PaperInHand
+            work={work}
             draft={draft}
-            upTo={at < 0 ? null : at}
+            cut={cut}
+            step={search.get('step')}
             lit={lit}
             onLit={setLit}
-            onPick={(step) => put('step', step)}
-            ghost={ghostWay ? ghost.data : null}
+            onPick={pick}
+            ghost={ghostWay ? (ghost.data ?? null) : null}
             ghostName={offered.find((w) => w.id === ghostWay)?.title ?? ''}
             zoom={zoom}
-            range={(key) => {
-              const setting = cut.settings.find((s) => s.key === key);
-              return setting ? { least: setting.least, most: setting.most } : null;
-            }}
-            onMove={tried.move}
-            onDrop={(key, value) => {
-              tried.drop();
-              work.set(key, value);
-            }}
+            onTried={setTried}
           />
           <div className="flex flex-wrap items-center justify-between gap-2">
             <div className="w-56">
@@ -211,19 +218,10 @@ export function DraftStation() {
               onApply={(remedy) => undoable({ text: remedy.text, undo: work.apply(remedy) })}
             />
           )}
-          <Working
-            draft={draft}
-            at={at < 0 ? null : at}
-            lit={lit}
-            onLit={setLit}
-            onGo={go}
-            onTake={(rival) =>
-              undoable({ text: rival.title, undo: work.apply({ settings: rival.settings, clothWidth: null }) })
-            }
-          />
+          <TheWorking draft={said} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} onTake={take} />
         </div>
       </div>
-      <PlumbStrip checks={draft.checks} ticket={id} />
+      <Strip checks={said.checks} ticket={id} />
     </>,
   );
 }

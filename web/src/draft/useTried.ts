@@ -26,13 +26,14 @@ export function useTried(work: Pick<TicketWork, 'asked' | 'draft'>): {
       if (!asked.current) return;
       hand.current.busy = true;
       try {
-        // What would mend it, what rests on which guess, and what other ways would give, is looked for when it is let go.
+        // How it is cut, what would mend it, what rests on which guess, and what other ways would give, waits until it is let go.
         const would = {
           ...asked.current,
           settings: { ...asked.current.settings, [key]: value },
           remedies: false,
           guesses: false,
           rivals: false,
+          pieces: 'sewn',
         };
         const drawn = await queries.fetchQuery(draftOf(would));
         if (hand.current.held) setDraft(drawn);

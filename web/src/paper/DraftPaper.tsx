@@ -27,6 +27,8 @@ type Props = {
   zoom: Zoom;
   /** Between what an amount can be set; null where none is moved by hand. */
   range?: (setting: string) => { least: number; most: number } | null;
+  /** Whether this draft has an amount in hand: the paper lies still until it is let go. */
+  inHand?: boolean;
   /** An amount on its way while it is dragged, and where it is dropped. */
   onMove?: (setting: string, mm: number) => void;
   onDrop?: (setting: string, mm: number) => void;
@@ -37,7 +39,7 @@ export function DraftPaper(props: Props) {
   const { draft, upTo, lit, zoom } = props;
   const unit = useUnit();
   const [ref, size] = useSize<HTMLDivElement>();
-  const last = useBefore(draft);
+  const last = useBefore(draft, upTo === null);
   const picked = upTo === null ? null : (draft.steps[upTo] ?? null);
   // A made piece is on the paper while its step, or the edge it is sewn to, is in hand: the picked one, else the one touched.
   const handStep = picked?.id ?? lit;
@@ -47,7 +49,7 @@ export function DraftPaper(props: Props) {
   const fork = useMemo(() => (zoom === 'fork' ? forks(draft) : null), [draft, zoom]);
   const place = fork?.place ?? table.place;
   const growing = upTo !== null;
-  const home = useMemo(() => {
+  const fitted = useMemo(() => {
     const part =
       fork?.box ??
       (zoom === 'waist' || zoom === 'hem'
@@ -64,6 +66,7 @@ export function DraftPaper(props: Props) {
     const top = zoom === 'waist' ? box.top : zoom === 'hem' ? box.bottom - (size.height - 20) / inner.scale : inner.top;
     return { ...inner, left: inner.left - (RULER + 4) / inner.scale, top: top - 10 / inner.scale };
   }, [table, fork, zoom, hand, draft, growing, size.width, size.height]);
+  const home = useStill(fitted, props.inHand ?? false);
   const { view, handlers, scaled, atHome, goHome } = usePan(home, zoom, ref);
   const shown = taken(draft, upTo);
   // Cut apart, opened or cut off since the block drew them, the panels are shown as they now are.
@@ -101,7 +104,7 @@ export function DraftPaper(props: Props) {
               )),
           )}
           {props.ghost && <Ghost draft={props.ghost} on={draft} table={{ place }} view={view} className="" />}
-          {last && upTo === null && (
+          {last && (
             <Ghost key={last.key} draft={last.draft} on={draft} table={{ place }} view={view} className="ghost-away" />
           )}
           {shown.map((step) => (
@@ -205,23 +208,30 @@ function On({ to, children }: { to: Project | null; children: (at: Project) => R
   return to ? children(to) : null;
 }
 
-/** The draft as it was before the last change, for a moment. */
-function useBefore(draft: Draft) {
+/** What it is, or while it is held still, what it was before. */
+function useStill<T>(now: T, still: boolean): T {
+  const kept = useRef(now);
+  if (!still) kept.current = now;
+  return kept.current;
+}
+
+/** The whole draft as it was before the last change, for a moment. */
+function useBefore(draft: Draft, whole: boolean) {
   const last = useRef(draft);
   const [before, setBefore] = useState<{ draft: Draft; key: number } | null>(null);
   useEffect(() => {
     if (last.current !== draft) {
       const old = last.current;
       last.current = draft;
-      setBefore((b) => ({ draft: old, key: (b?.key ?? 0) + 1 }));
+      if (whole) setBefore((b) => ({ draft: old, key: (b?.key ?? 0) + 1 }));
     }
-  }, [draft]);
+  }, [draft, whole]);
   useEffect(() => {
     if (!before) return;
     const timer = setTimeout(() => setBefore(null), 1300);
     return () => clearTimeout(timer);
   }, [before]);
-  return before;
+  return whole ? before : null;
 }
 
 function levelY(draft: Draft): number {

@@ -33,6 +33,7 @@ function upright({ from: [x0 = 0, y0 = 0], to: [x1 = 0, y1 = 0] }: Span): boolea
 
 /** Room at the sides: the words of an upright distance stand outside it. */
 function sideMargin(evidence: Exhibit): number {
+  if (evidence.spans.length === 0) return MARGIN.y;
   return Math.max(MARGIN.x, ...evidence.spans.filter(upright).map((s) => (s.label.length + 5) * 8 + 16));
 }
 
@@ -124,6 +125,9 @@ function wholeOf(evidence: Exhibit): Box {
 
 const HALO = { stroke: 'var(--color-card)', strokeWidth: 5, paintOrder: 'stroke', strokeLinejoin: 'round' } as const;
 
+/** From one line of a name to the next. */
+const LINE = 18;
+
 /** A distance with a tick at each end; its words above it, or beside it on the outer side. */
 function SpanLine(props: { span: Span; to: Project; middle: number; text: string }) {
   const a = props.to(props.span.from);
@@ -164,18 +168,22 @@ function NoteText(props: { note: Note; to: Project; unit: Notation; width: numbe
   const at = props.to(note.at);
   const value = note.value == null ? '' : writeAmount(note.value, note.unit, props.unit);
   const words = [note.text, value].filter((w) => w !== '').join(' ');
-  const half = words.length * 4;
+  const lines = words.split('\n');
+  const half = Math.max(...lines.map((l) => l.length)) * 4;
+  const x = Math.max(half, Math.min(props.width - half, at[0]));
   return (
     <text
-      x={Math.max(half, Math.min(props.width - half, at[0]))}
-      y={at[1]}
       textAnchor="middle"
       fontSize={note.ink === 'pencil' ? 14 : 15}
       fontWeight={note.ink === 'pencil' ? 400 : 600}
       fill={TEXT[note.ink] ?? 'var(--color-ink)'}
       {...HALO}
     >
-      {words}
+      {lines.map((line, i) => (
+        <tspan key={line} x={x} y={at[1] + (i - (lines.length - 1) / 2) * LINE}>
+          {line}
+        </tspan>
+      ))}
     </text>
   );
 }

@@ -17,6 +17,9 @@ public final class RedrawBench {
     private static final int WARM = 10;
     private static final int CHANGES = 50;
 
+    /** A table that has been at work for a while. */
+    private static final int WARM_UNDER_THE_HAND = 60;
+
     /** Types an amount and answers, in ms, when the side line was drawn anew and the frame was out. */
     private static final String CHANGE = """
             async (value) => {
@@ -57,11 +60,12 @@ public final class RedrawBench {
                   watch.observe(document.querySelector("[data-amount='length'] path"),
                     { attributes: true, attributeFilter: ['d'] });
                 });
-                send('pointermove', at.y - 20 - (i * 7) % 60);
+                send('pointermove', at.y + (i % 2 ? 1 : -1) * (3 + i * 0.45));
                 took.push(await drawn);
                 await new Promise((on) => setTimeout(on, 60));
               }
-              send('pointerup', at.y - 20);
+              send('pointermove', at.y);
+              send('pointerup', at.y);
               return took;
             }""";
 
@@ -112,7 +116,8 @@ public final class RedrawBench {
         page.getByTestId("draft-paper").waitFor();
         double[] timings = new double[CHANGES];
         for (int i = 0; i < WARM + CHANGES; i++) {
-            String value = (1 + i % 4) + (i % 2 == 0 ? " 1/4" : " 5/8");
+            // Never one that was typed before: the page keeps what it was answered.
+            String value = (1 + i / 16) + (i % 16 == 0 ? "" : " " + i % 16 + "/16");
             double ms = ((Number) page.evaluate(CHANGE, value)).doubleValue();
             if (i >= WARM) {
                 timings[i - WARM] = ms;
@@ -129,9 +134,9 @@ public final class RedrawBench {
         page.getByTestId("draft-paper").waitFor();
         page.navigate(page.url() + "?step=length");
         page.getByTestId("amount-handle").waitFor();
-        List<?> took = (List<?>) page.evaluate(DRAG, WARM + CHANGES);
+        List<?> took = (List<?>) page.evaluate(DRAG, WARM_UNDER_THE_HAND + CHANGES);
         double[] timings = took.stream()
-                .skip(WARM)
+                .skip(WARM_UNDER_THE_HAND)
                 .mapToDouble(ms -> ((Number) ms).doubleValue())
                 .toArray();
         System.out.println(whose + " length, dragged, to the redrawn arrow: " + Spread.of(timings));

@@ -47,15 +47,18 @@ final class DraftViews {
      *
      * @param remedies whether remedies are looked for
      * @param made whether the pieces that operations made are told
+     * @param cut whether it is told how the pieces are cut and made up, and not only what is sewn to what
      */
-    record Shown(boolean remedies, boolean made, boolean guesses, boolean rivals) {
+    record Shown(boolean remedies, boolean made, boolean cut, boolean guesses, boolean rivals) {
         static Shown of(PreviewRequest request) {
-            if (request.pieces() != null && !request.pieces().equals("panels")) {
-                throw new Refusal("pieces", "Pieces are panels, or all of them where nothing is said");
+            String pieces = request.pieces();
+            if (pieces != null && !pieces.equals("panels") && !pieces.equals("sewn")) {
+                throw new Refusal("pieces", "Pieces are panels, sewn, or all there is to them where nothing is said");
             }
             return new Shown(
                     !Boolean.FALSE.equals(request.remedies()),
-                    request.pieces() == null,
+                    !"panels".equals(pieces),
+                    !"sewn".equals(pieces),
                     !Boolean.FALSE.equals(request.guesses()),
                     !Boolean.FALSE.equals(request.rivals()));
         }
@@ -83,7 +86,7 @@ final class DraftViews {
                 drafted.pieces().stream()
                         .filter(p -> shown.made()
                                 || !madeBy.containsKey(p.piece().id().toString()))
-                        .map(p -> piece(p, pattern, madeBy.get(p.piece().id().toString())))
+                        .map(p -> piece(p, pattern, madeBy.get(p.piece().id().toString()), shown.cut()))
                         .toList(),
                 pattern.joins().stream()
                         .filter(j -> shown.made() || madeBy.keySet().stream().noneMatch(made -> holds(j, made)))
@@ -113,10 +116,12 @@ final class DraftViews {
                                 m.came().pieces(),
                                 m.came().steps()))
                         .toList(),
-                Notions.of(drafted).stream().map(NotionView::of).toList(),
-                Making.of(drafted, drafted.request().cut().order()).steps().stream()
-                        .map(OrderedView::of)
-                        .toList());
+                shown.cut() ? Notions.of(drafted).stream().map(NotionView::of).toList() : List.of(),
+                shown.cut()
+                        ? Making.of(drafted, drafted.request().cut().order()).steps().stream()
+                                .map(OrderedView::of)
+                                .toList()
+                        : List.of());
     }
 
     private static boolean holds(Join join, String piece) {
@@ -208,7 +213,12 @@ final class DraftViews {
     }
 
     static double[] xy(Point p) {
-        return new double[] {p.x(), p.y()};
+        return new double[] {told(p.x()), told(p.y())};
+    }
+
+    /** A place to a hundred-thousandth of a millimetre: what is finer than that no paper shows, and it doubles what is sent with every redraw. */
+    private static double told(double mm) {
+        return Math.round(mm * 1e5) / 1e5;
     }
 
     /** A join, stretch by stretch: each part that lies between the same two edges, against every layer but the first. */
@@ -254,7 +264,7 @@ final class DraftViews {
         return views.stream();
     }
 
-    private static PieceView piece(CutPiece cut, Pattern pattern, String madeBy) {
+    private static PieceView piece(CutPiece cut, Pattern pattern, String madeBy, boolean asCut) {
         var piece = cut.piece();
         List<SeamView> seams = new ArrayList<>();
         int at = 0;
@@ -283,10 +293,10 @@ final class DraftViews {
                 cut.mirrored(),
                 cut.fused(),
                 segments(piece.sewLine()),
-                segments(cut.cutLine()),
+                asCut ? segments(cut.cutLine()) : List.of(),
                 seams,
                 piece.darts().stream().map(DraftViews::dart).toList(),
-                piece.marks().stream().map(DraftViews::mark).toList(),
+                asCut ? piece.marks().stream().map(DraftViews::mark).toList() : List.of(),
                 line(piece.grain()),
                 List.of(cut.name(), cut.instruction()),
                 new NeedsView(

@@ -34,26 +34,58 @@ final class InHand {
 
     private static final double GAP = 90;
     private static final double NOTCH = 16;
+
+    /** So many letters of a name go across a picture, and down it. */
+    private static final double LETTERS_ACROSS = 56;
+
+    /** The least a letter takes, mm. */
     private static final double LETTER = 13;
 
-    /** So many letters of a name go across a picture. */
-    private static final double LETTERS_ACROSS = 70;
+    /** A longer name is written in two lines. */
+    private static final int LETTERS_A_LINE = 13;
+
+    /** From one line of a name to the next, letters. */
+    private static final double LINE = 2.25;
+
+    /** Names make room for themselves, which makes the picture larger and its letters with it: so often is it laid out again. */
+    private static final int ROUNDS = 4;
 
     private static final double ON_THE_SEAM = 3;
+
+    /** A name wider than this share of its piece would lie on its lines. */
+    private static final double ON_A_PIECE = 0.7;
 
     private final Draft draft;
     private final MakingStep step;
     private final Exhibit.Table table = new Exhibit.Table();
-    private double letter = LETTER;
+    private final double letter;
 
-    private InHand(Draft draft, MakingStep step) {
+    private InHand(Draft draft, MakingStep step, double letter) {
         this.draft = draft;
         this.step = step;
+        this.letter = letter;
     }
 
     /** The picture of a step; without strokes where no piece is in hand. */
     static Exhibit of(Draft draft, MakingStep step) {
-        InHand hand = new InHand(draft, step);
+        double letter = LETTER;
+        Exhibit laid = laid(draft, step, letter);
+        for (int round = 1; round < ROUNDS && needed(laid) > letter; round++) {
+            letter = needed(laid);
+            laid = laid(draft, step, letter);
+        }
+        return laid;
+    }
+
+    /** How much a letter takes of a picture of that size, mm. */
+    private static double needed(Exhibit laid) {
+        List<Segment> all =
+                laid.strokes().stream().flatMap(s -> s.run().stream()).toList();
+        return all.isEmpty() ? 0 : Math.max(Box.of(all).width(), Box.of(all).height()) / LETTERS_ACROSS;
+    }
+
+    private static Exhibit laid(Draft draft, MakingStep step, double letter) {
+        InHand hand = new InHand(draft, step, letter);
         List<Join> joins = draft.joins().stream()
                 .filter(j -> step.seams().contains(j.seam()))
                 .toList();
@@ -96,6 +128,7 @@ final class InHand {
                                 r -> Box.of(draft.piece(r.piece()).sewLine()).top())
                         .min()
                         .orElse(0);
+        Piece other = draft.piece(join.layers().get(1).piece());
         for (int i = 0; i < 2; i++) {
             Run run = join.layers().get(i);
             Piece piece = draft.piece(run.piece());
@@ -109,8 +142,18 @@ final class InHand {
             moves.add(move);
             lay(piece, move);
             table.draw(SEAM, Curves.moved(seam, move));
-            x += Math.max(laid.width(), i == 0 && named(piece) > laid.width() ? named(piece) : 0) + GAP;
-            bottom = Math.max(bottom, level + laid.bottom());
+            if (i == 0) {
+                x = Math.max(
+                        laid.width() + GAP,
+                        // Far enough apart for both their names.
+                        (laid.width()
+                                                + named(piece)
+                                                + named(other)
+                                                - Box.of(other.sewLine()).width())
+                                        / 2
+                                + GAP);
+            }
+            bottom = Math.max(bottom, level + laid.bottom() + under(laid, piece));
         }
         ties(join, moves);
         return bottom + GAP;
@@ -171,25 +214,26 @@ final class InHand {
                 .removeIf(id -> draft.piece(id).layer() == Layer.FUSING
                         && lines.keySet().stream()
                                 .anyMatch(p -> id.name().equals(p.name() + Pattern.FUSING) && id.hand() == p.hand()));
-        double y = 0;
+        List<Piece> lying = new ArrayList<>();
         List<Piece> standing = new ArrayList<>();
-        double wide = across(lines.keySet());
-        letter = Math.max(LETTER, wide / LETTERS_ACROSS);
         for (PieceId id : lines.keySet()) {
             Piece piece = draft.piece(id);
             Box box = Box.of(piece.sewLine());
-            if (box.width() > 2 * box.height()) {
-                y = shown(piece, lines.get(id), Point.of(-box.left(), y - box.top())) + GAP + under(box, piece);
-            } else {
-                standing.add(piece);
-            }
+            (box.width() > 2 * box.height() ? lying : standing).add(piece);
         }
         standing.sort(Comparator.comparingDouble(p -> -Box.of(p.sewLine()).height()));
+        double wide = across(lines.keySet());
+        inRows(standing, lines, wide, inRows(lying, lines, wide, 0));
+    }
+
+    /** Pieces in rows of at most so wide, the first from so far down; how far down the next row would begin. */
+    private double inRows(List<Piece> pieces, Map<PieceId, List<List<Segment>>> lines, double wide, double from) {
         double x = 0;
-        double below = y;
-        for (Piece piece : standing) {
+        double y = from;
+        double below = from - GAP;
+        for (Piece piece : pieces) {
             Box box = Box.of(piece.sewLine());
-            double takes = Math.max(box.width(), named(piece));
+            double takes = takes(piece);
             if (x > 0 && x + takes > wide) {
                 x = 0;
                 y = below + GAP;
@@ -199,6 +243,12 @@ final class InHand {
             below = Math.max(below, bottom + under(box, piece));
             x += takes + GAP;
         }
+        return below + GAP;
+    }
+
+    /** How wide a piece and its name stand, mm. */
+    private double takes(Piece piece) {
+        return Math.max(Box.of(piece.sewLine()).width(), named(piece));
     }
 
     /** How wide rows of pieces are made, so that the picture is about as high as it is wide: as wide as the longest at least, mm. */
@@ -206,20 +256,21 @@ final class InHand {
         double area = 0;
         double widest = 0;
         for (PieceId id : pieces) {
-            Box box = Box.of(draft.piece(id).sewLine());
-            area += (box.width() + GAP) * (box.height() + GAP);
-            widest = Math.max(widest, box.width());
+            Piece piece = draft.piece(id);
+            Box box = Box.of(piece.sewLine());
+            area += (takes(piece) + GAP) * (box.height() + under(box, piece) + GAP);
+            widest = Math.max(widest, takes(piece));
         }
-        return Math.max(widest, 1.4 * Math.sqrt(area));
+        return Math.max(widest, 1.2 * Math.sqrt(area));
     }
 
     /** How much a name that stands under its piece takes there, mm. */
     private double under(Box box, Piece piece) {
-        return beneath(box, piece) ? letter * 3 : 0;
+        return beneath(box, piece) ? letter * (0.75 + LINE * lines(piece)) : 0;
     }
 
     private boolean beneath(Box box, Piece piece) {
-        return named(piece) > box.width() || box.height() < letter * 3;
+        return named(piece) > ON_A_PIECE * box.width() || box.height() < letter * (0.75 + LINE * lines(piece));
     }
 
     private double shown(Piece piece, List<List<Segment>> lines, Point at) {
@@ -236,13 +287,31 @@ final class InHand {
         // A name that is longer than its piece is wide stands under it.
         table.say(
                 Exhibit.ink(piece),
-                beneath(box, piece) ? Point.of(box.middle().x(), box.bottom() + letter * 2.5) : box.middle(),
-                piece.title());
+                beneath(box, piece)
+                        ? Point.of(box.middle().x(), box.bottom() + letter * (1.375 + LINE / 2 * lines(piece)))
+                        : box.middle(),
+                name(piece));
     }
 
     /** How wide a piece's name is on the table, about, mm. */
     private double named(Piece piece) {
-        return piece.title().length() * letter;
+        return name(piece).lines().mapToInt(String::length).max().orElse(0) * letter;
+    }
+
+    private static long lines(Piece piece) {
+        return name(piece).lines().count();
+    }
+
+    /** A piece's name as it is written beside it: a long one in two lines, parted where they are most alike. */
+    static String name(Piece piece) {
+        String title = piece.title();
+        int middle = title.length() / 2;
+        int before = title.lastIndexOf(' ', middle);
+        int after = title.indexOf(' ', middle);
+        int space = after < 0 || before >= 0 && middle - before < after - middle ? before : after;
+        return title.length() <= LETTERS_A_LINE || space < 0
+                ? title
+                : title.substring(0, space) + "\n" + title.substring(space + 1);
     }
 
     /** What lines take up. */

@@ -1,0 +1,68 @@
+import { memo, startTransition, useCallback, useEffect } from 'react';
+import type { Cut, Draft } from '../api/client';
+import { DraftPaper, type Zoom } from '../paper/DraftPaper';
+import type { TicketWork } from '../tickets/TicketDesk';
+import { useTried } from './useTried';
+
+type Props = {
+  work: TicketWork;
+  draft: Draft;
+  cut: Cut;
+  /** The step that is shown last, by its id; null shows the whole draft. */
+  step: string | null;
+  lit: string | null;
+  onLit: (step: string | null) => void;
+  onPick: (step: string) => void;
+  ghost: Draft | null;
+  ghostName: string;
+  zoom: Zoom;
+  /** The draft with an amount in hand, told when it is on the paper. */
+  onTried: (draft: Draft | null) => void;
+};
+
+/** Does something once what was drawn is on the screen; answers what calls it off. */
+function afterTheFrame(then: () => void): () => void {
+  let timer: ReturnType<typeof setTimeout>;
+  const frame = requestAnimationFrame(() => {
+    timer = setTimeout(then);
+  });
+  return () => {
+    cancelAnimationFrame(frame);
+    clearTimeout(timer);
+  };
+}
+
+/** The paper of the station. An amount in hand is drawn here at once; what stands beside it follows when the line is out. */
+export const PaperInHand = memo(function PaperInHand(props: Props) {
+  const { work, cut, onTried } = props;
+  const tried = useTried(work);
+  const draft = tried.draft ?? props.draft;
+  const at = props.step === null ? -1 : draft.steps.findIndex((s) => s.id === props.step);
+  useEffect(() => afterTheFrame(() => startTransition(() => onTried(tried.draft))), [tried.draft, onTried]);
+  const range = useCallback(
+    (key: string) => {
+      const setting = cut.settings.find((s) => s.key === key);
+      return setting ? { least: setting.least, most: setting.most } : null;
+    },
+    [cut],
+  );
+  return (
+    <DraftPaper
+      draft={draft}
+      upTo={at < 0 ? null : at}
+      lit={props.lit}
+      onLit={props.onLit}
+      onPick={props.onPick}
+      ghost={props.ghost}
+      ghostName={props.ghostName}
+      zoom={props.zoom}
+      range={range}
+      inHand={tried.draft !== null}
+      onMove={tried.move}
+      onDrop={(key, value) => {
+        tried.drop();
+        work.set(key, value);
+      }}
+    />
+  );
+});
