@@ -1,5 +1,7 @@
 /** What is read from the workroom, under one key each. */
+
 import { keepPreviousData, useInfiniteQuery, useQueries, useQuery } from '@tanstack/react-query';
+import { useRef } from 'react';
 import {
   type Account,
   answered,
@@ -160,18 +162,55 @@ export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pi
   pieces?: string;
 };
 
-/** How a draft is asked for: what was asked once is not asked again. */
-export const draftOf = (asked: DraftAsked | null) => ({
+/** How a draft is asked for: what was asked once is not asked again. It can be asked a while later, and then only if it is still wanted. */
+export const draftOf = (asked: DraftAsked | null, later = 0) => ({
   queryKey: ['draft', asked],
-  queryFn: ({ signal }: { signal: AbortSignal }): Promise<Draft> =>
-    answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal })),
+  queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Draft> => {
+    if (later > 0) await rest(later, signal);
+    return answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal }));
+  },
   staleTime: Number.POSITIVE_INFINITY,
   gcTime: 60_000,
+});
+
+const rest = (ms: number, signal: AbortSignal) =>
+  new Promise<void>((done, off) => {
+    const timer = setTimeout(done, ms);
+    signal.addEventListener('abort', () => {
+      clearTimeout(timer);
+      off(signal.reason);
+    });
+  });
+
+/** A draft as the line needs it: how it is cut, what would mend it, what rests on which guess and what other ways would give comes after. */
+export const lineOf = (asked: DraftAsked): DraftAsked => ({
+  ...asked,
+  remedies: false,
+  guesses: false,
+  rivals: false,
+  pieces: 'sewn',
 });
 
 /** A draft, redrawn whenever what is asked changes; the last one stays in view while the next is on its way. */
 export const useDraft = (asked: DraftAsked | null) =>
   useQuery<Draft>({ ...draftOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
+
+/** Changes that follow each other faster than this, ms, are one hand at work. */
+const HURRY = 250;
+
+/** All that is said of a draft, once its line is drawn; while a hand is at work, once it rests. */
+export function useWholeDraft(asked: DraftAsked | null, drawn: boolean) {
+  const pace = useRef({ asked, at: 0, later: 0 });
+  if (pace.current.asked !== asked) {
+    const now = performance.now();
+    pace.current = { asked, at: now, later: now - pace.current.at < HURRY ? HURRY : 0 };
+  }
+  return useQuery<Draft>({
+    ...draftOf(asked, pace.current.later),
+    enabled: asked !== null && drawn,
+    placeholderData: keepPreviousData,
+  });
+}
 
 const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, placeholderData: keepPreviousData };
 

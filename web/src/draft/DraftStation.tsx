@@ -1,4 +1,4 @@
-import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
@@ -13,10 +13,12 @@ import { Waiting } from '../kit/Waiting';
 import type { Zoom } from '../paper/DraftPaper';
 import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
+import { besides } from '../tickets/besides';
 import { asTheRecipe } from '../tickets/otherCut';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
+import { useOnceDrawn } from './onceDrawn';
 import { PaperInHand } from './PaperInHand';
 import { PlumbStrip } from './PlumbStrip';
 import type { Rival } from './Rivals';
@@ -38,7 +40,6 @@ const BESIDE = [
 
 type Beside = (typeof BESIDE)[number]['id'];
 
-// What stands beside the paper is drawn when the paper is: under the hand the line must not wait for the list.
 const Amounts = memo(Settings);
 const TheWorking = memo(Working);
 const Strip = memo(PlumbStrip);
@@ -56,8 +57,12 @@ export function DraftStation() {
   const [lit, setLit] = useState<string | null>(null);
   const [beside, setBeside] = useState<Beside>('amounts');
   const [tried, setTried] = useState<Draft | null>(null);
-  const { draft } = work;
-  const said = useDeferredValue(tried ?? draft);
+  const { line: draft } = work;
+  const besidePaper = useOnceDrawn(
+    useMemo(() => ({ work, said: tried && work.said ? besides(tried, work.said) : work.said }), [work, tried]),
+    work.drawn,
+  );
+  const { said } = besidePaper;
   const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
   const offered = useMemo(() => waysOf(cut, ways.data), [ways.data, cut]);
 
@@ -81,9 +86,11 @@ export function DraftStation() {
       ),
     [setSearch],
   );
+  const read = useRef(said);
+  read.current = said;
   const go = useCallback(
-    (index: number | null) => put('step', index === null ? null : (said?.steps[index]?.id ?? null)),
-    [put, said],
+    (index: number | null) => put('step', index === null ? null : (read.current?.steps[index]?.id ?? null)),
+    [put],
   );
   const pick = useCallback((step: string) => put('step', step), [put]);
   const { apply } = work;
@@ -164,7 +171,7 @@ export function DraftStation() {
         <div
           className={`order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
         >
-          <Amounts cut={cut} ways={offered} draft={said} sheet={work.sheet} work={work} />
+          <Amounts cut={cut} ways={offered} draft={said} sheet={work.sheet} work={besidePaper.work} />
         </div>
         <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
           {general.map((f) => (
@@ -173,9 +180,10 @@ export function DraftStation() {
             </p>
           ))}
           <PaperInHand
-            work={work}
+            asked={work.asked}
             draft={draft}
             cut={cut}
+            set={work.set}
             step={search.get('step')}
             lit={lit}
             onLit={setLit}

@@ -2,10 +2,11 @@ import { memo, startTransition, useCallback, useEffect } from 'react';
 import type { Cut, Draft } from '../api/client';
 import { DraftPaper, type Zoom } from '../paper/DraftPaper';
 import type { TicketWork } from '../tickets/TicketDesk';
+import { afterTheFrame } from './onceDrawn';
 import { useTried } from './useTried';
 
 type Props = {
-  work: TicketWork;
+  asked: TicketWork['asked'];
   draft: Draft;
   cut: Cut;
   /** The step that is shown last, by its id; null shows the whole draft. */
@@ -16,26 +17,15 @@ type Props = {
   ghost: Draft | null;
   ghostName: string;
   zoom: Zoom;
+  set: TicketWork['set'];
   /** The draft with an amount in hand, told when it is on the paper. */
   onTried: (draft: Draft | null) => void;
 };
 
-/** Does something once what was drawn is on the screen; answers what calls it off. */
-function afterTheFrame(then: () => void): () => void {
-  let timer: ReturnType<typeof setTimeout>;
-  const frame = requestAnimationFrame(() => {
-    timer = setTimeout(then);
-  });
-  return () => {
-    cancelAnimationFrame(frame);
-    clearTimeout(timer);
-  };
-}
-
 /** The paper of the station. An amount in hand is drawn here at once; what stands beside it follows when the line is out. */
 export const PaperInHand = memo(function PaperInHand(props: Props) {
-  const { work, cut, onTried } = props;
-  const tried = useTried(work);
+  const { cut, onTried } = props;
+  const tried = useTried(props.asked, props.draft);
   const draft = tried.draft ?? props.draft;
   const at = props.step === null ? -1 : draft.steps.findIndex((s) => s.id === props.step);
   useEffect(() => afterTheFrame(() => startTransition(() => onTried(tried.draft))), [tried.draft, onTried]);
@@ -61,7 +51,7 @@ export const PaperInHand = memo(function PaperInHand(props: Props) {
       onMove={tried.move}
       onDrop={(key, value) => {
         tried.drop();
-        work.set(key, value);
+        props.set(key, value);
       }}
     />
   );

@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Draft } from '../api/client';
-import { draftOf } from '../api/queries';
-import type { TicketWork } from '../tickets/TicketDesk';
+import { type DraftAsked, draftOf, lineOf } from '../api/queries';
 
 /** An amount in hand that is not set yet: a setting and what it would be, mm. */
 type InHand = { key: string; value: number };
@@ -11,30 +10,25 @@ type InHand = { key: string; value: number };
  * The draft with an amount in hand, while one is. One redraw is asked for at a time; when it has come, the next is of where the hand is by
  * then, and what it passed through meanwhile is never drawn. Let go, it stays until the ticket's own draft has come.
  */
-export function useTried(work: Pick<TicketWork, 'asked' | 'draft'>): {
+export function useTried(
+  ticket: DraftAsked | null,
+  line: Draft,
+): {
   draft: Draft | null;
   move: (key: string, value: number) => void;
   drop: () => void;
 } {
   const queries = useQueryClient();
   const [draft, setDraft] = useState<Draft | null>(null);
-  const asked = useRef(work.asked);
-  asked.current = work.asked;
+  const asked = useRef(ticket);
+  asked.current = ticket;
   const hand = useRef({ held: false, busy: false, next: null as InHand | null });
   const ask = useCallback(
     async ({ key, value }: InHand) => {
       if (!asked.current) return;
       hand.current.busy = true;
       try {
-        // How it is cut, what would mend it, what rests on which guess, and what other ways would give, waits until it is let go.
-        const would = {
-          ...asked.current,
-          settings: { ...asked.current.settings, [key]: value },
-          remedies: false,
-          guesses: false,
-          rivals: false,
-          pieces: 'sewn',
-        };
+        const would = lineOf({ ...asked.current, settings: { ...asked.current.settings, [key]: value } });
         const drawn = await queries.fetchQuery(draftOf(would));
         if (hand.current.held) setDraft(drawn);
       } catch {
@@ -62,6 +56,6 @@ export function useTried(work: Pick<TicketWork, 'asked' | 'draft'>): {
   // biome-ignore lint/correctness/useExhaustiveDependencies: the ticket's own draft takes over when it comes
   useEffect(() => {
     if (!hand.current.held) setDraft(null);
-  }, [work.draft, work.asked]);
+  }, [line, ticket]);
   return { draft, move, drop };
 }

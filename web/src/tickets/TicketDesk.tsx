@@ -12,9 +12,10 @@ import {
 import { Outlet, useParams } from 'react-router';
 import { type Draft, Problem, type Remedy, type SettingValue } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { type DraftAsked, useDraft, useSheets, useTicket } from '../api/queries';
+import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
 import { useKeys } from '../kit/keys';
 import { askedOf } from '../measure/readings';
+import { besides } from './besides';
 import { fold, keptOf, type Place, remedySteps, type Step } from './changes';
 import { Desk } from './desk';
 
@@ -103,12 +104,44 @@ function useWork(id: string) {
         : null,
     [kept, sheet],
   );
+  // The line first; all that is to be said of it when it is drawn.
+  const line = useDraft(useMemo(() => asked && lineOf(asked), [asked]));
+  const drawn = line.isSuccess && !line.isPlaceholderData;
+  const sound = useRef<Draft | null>(null);
+  if (line.data) sound.current = line.data;
   // What would mend a fault is looked for where faults are looked at, not with every stroke.
-  const preview = useDraft(useMemo(() => asked && { ...asked, remedies: false }, [asked]));
+  const preview = useWholeDraft(
+    useMemo(() => asked && { ...asked, remedies: false }, [asked]),
+    drawn,
+  );
   const good = useRef<Draft | null>(null);
   if (preview.data) good.current = preview.data;
-  const fault = preview.error instanceof Problem && !preview.error.lost ? preview.error : mine.refused;
+  const draft = preview.data ?? good.current;
+  const followed = drawn && preview.isSuccess && !preview.isPlaceholderData;
+  const onPaper = sound.current ?? draft;
+  const said = useMemo(
+    () => (draft && onPaper && !followed ? besides(onPaper, draft) : (draft ?? onPaper)),
+    [draft, onPaper, followed],
+  );
+  const error = line.error ?? preview.error;
+  const fault = error instanceof Problem && !error.lost ? error : mine.refused;
 
+  const doing = useMemo(
+    () => ({
+      change: (steps: Step[]) => desk.change(id, steps),
+      set: (setting: string, to: SettingValue | null) => desk.change(id, [{ set: `settings.${setting}`, to }]),
+      /** Applies a remedy; answers what takes it back, whenever that is. */
+      apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
+        const back = desk.change(id, remedySteps(remedy));
+        return () => desk.change(id, back);
+      },
+      undo: () => desk.undo(id),
+      whenKept: () => desk.whenKept(id),
+      settle: (places: Place[]) => desk.settle(id, places),
+      refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
+    }),
+    [desk, id, queries],
+  );
   const saving: Saving =
     mine.unsent.length === 0 && underway.length === 0
       ? 'saved'
@@ -125,22 +158,18 @@ function useWork(id: string) {
     measured: sheets.data !== undefined && sheet !== null,
     sheetsKnown: sheets.data !== undefined,
     asked,
-    draft: preview.data ?? good.current,
+    draft,
+    /** The draft as it is drawn now, while the rest of what it says may be on its way. */
+    line: onPaper,
+    /** Whether that is what is asked for, and not the last that came. */
+    drawn: drawn || line.isError,
+    /** The draft as it can be read now: what is drawn, with what was last known besides. */
+    said,
     fault,
     saving,
     clash: mine.clash,
     canUndo: mine.past.length > 0,
-    change: (steps: Step[]) => desk.change(id, steps),
-    set: (setting: string, to: SettingValue | null) => desk.change(id, [{ set: `settings.${setting}`, to }]),
-    /** Applies a remedy; answers what takes it back, whenever that is. */
-    apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
-      const back = desk.change(id, remedySteps(remedy));
-      return () => desk.change(id, back);
-    },
-    undo: () => desk.undo(id),
-    whenKept: () => desk.whenKept(id),
-    settle: (places: Place[]) => desk.settle(id, places),
-    refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
+    ...doing,
   };
 }
 

@@ -66,6 +66,25 @@ class PreviewTest {
         assertThat(quick.get("pieces")).isEqualTo(whole.get("pieces"));
     }
 
+    @Test
+    void a_redraw_under_the_hand_has_every_piece_as_it_is_sewn_and_not_how_it_is_cut() {
+        String hung = "{\"cut\":\"straight-skirt\",\"with\":[\"straight-band\"],"
+                + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2}%s}";
+        JsonNode whole = preview(hung.formatted("")).json();
+        JsonNode sewn = preview(hung.formatted(",\"pieces\":\"sewn\"")).json();
+        assertThat(sewn.get("pieces")).hasSameSizeAs(whole.get("pieces"));
+        for (int i = 0; i < sewn.get("pieces").size(); i++) {
+            assertThat(sewn.get("pieces").get(i).get("sewLine"))
+                    .isEqualTo(whole.get("pieces").get(i).get("sewLine"));
+            assertThat(whole.get("pieces").get(i).get("cutLine")).isNotEmpty();
+            assertThat(sewn.get("pieces").get(i).get("cutLine")).isEmpty();
+        }
+        assertThat(sewn.get("steps")).isEqualTo(whole.get("steps"));
+        assertThat(sewn.get("joins")).isEqualTo(whole.get("joins"));
+        assertThat(whole.get("making")).isNotEmpty();
+        assertThat(sewn.get("making")).isEmpty();
+    }
+
     private static int said(JsonNode draft, String what) {
         return draft.get("steps")
                 .valueStream()

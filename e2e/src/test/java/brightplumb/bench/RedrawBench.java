@@ -117,7 +117,7 @@ public final class RedrawBench {
         double[] timings = new double[CHANGES];
         for (int i = 0; i < WARM + CHANGES; i++) {
             // Never one that was typed before: the page keeps what it was answered.
-            String value = (1 + i / 16) + (i % 16 == 0 ? "" : " " + i % 16 + "/16");
+            String value = (1 + (i + 1) / 16) + " " + (i + 1) % 16 + "/16";
             double ms = ((Number) page.evaluate(CHANGE, value)).doubleValue();
             if (i >= WARM) {
                 timings[i - WARM] = ms;
