@@ -95,6 +95,7 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
           measures={measures.data}
           work={work}
           last={last}
+          onDone={work.keep}
           needed={['waistGirth', 'hipGirth', 'hipDepth']}
         />
       ) : (

@@ -1,4 +1,4 @@
-import { type MouseEvent, type ReactNode, useState } from 'react';
+import { type MouseEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { problemOf } from '../api/client';
 import { useTicketWork } from '../tickets/TicketDesk';
 
@@ -8,7 +8,19 @@ const LOOKS = {
 };
 
 /** A file of the ticket as it is shown: it waits until every change is kept, or says why it cannot be had. */
-export function PrintLink(props: { href: string; look?: keyof typeof LOOKS; className?: string; children: ReactNode }) {
+export function PrintLink(props: {
+  href: string;
+  look?: keyof typeof LOOKS;
+  className?: string;
+  /** Whether Enter prints as soon as it is there. */
+  inHand?: boolean;
+  children: ReactNode;
+}) {
+  const link = useRef<HTMLAnchorElement>(null);
+  const { inHand } = props;
+  useEffect(() => {
+    if (inHand) link.current?.focus();
+  }, [inHand]);
   const work = useTicketWork();
   const [why, setWhy] = useState<string | null>(null);
   const open = async (e: MouseEvent<HTMLAnchorElement>) => {
@@ -29,6 +41,7 @@ export function PrintLink(props: { href: string; look?: keyof typeof LOOKS; clas
   return (
     <>
       <a
+        ref={link}
         href={props.href}
         target="_blank"
         rel="noreferrer"

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button';
 import { Segmented } from '../kit/Segmented';
 import { Overlay } from '../kit/Sheet';
@@ -39,20 +40,31 @@ export function PrintRoom(props: {
   /** Whether pieces that are alike but for the neck are drawn as one. */
   necklines?: 'together' | 'apart';
 }) {
-  const [open, setOpen] = useState(false);
-  const [thing, setThing] = useState<Thing>(props.first);
+  const [search, setSearch] = useSearchParams();
+  const [picked, setThing] = useState<Thing | null>(null);
+  const thing = picked ?? props.first;
+  const put = (open: boolean) =>
+    setSearch(
+      (s) => {
+        const next = new URLSearchParams(s);
+        if (open) next.set('print', '');
+        else next.delete('print');
+        return next;
+      },
+      { replace: true },
+    );
   return (
     <>
       <Button
         look="main"
         onClick={() => {
-          setThing(props.first);
-          setOpen(true);
+          setThing(null);
+          put(true);
         }}
       >
         Print…
       </Button>
-      <Overlay open={open} onClose={() => setOpen(false)} title="Print">
+      <Overlay open={search.has('print')} onClose={() => put(false)} title="Print">
         <fieldset className="flex flex-col">
           <legend className="sr-only">What is printed</legend>
           {THINGS.map((t) => (
@@ -121,7 +133,7 @@ function Pattern(props: {
           onChange={setModel}
         />
       </div>
-      <PrintLink look="main" href={`/api/tickets/${id}/print.pdf?${asked}`}>
+      <PrintLink look="main" inHand href={`/api/tickets/${id}/print.pdf?${asked}`}>
         {model === 'full' ? 'Print full size' : 'Print a model'}
       </PrintLink>
     </>

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { answered, api, type Person, type Problem, problemOf } from '../api/client';
 import { useCutBook, useCuts, useMeasures, usePerson, useSheets, useWays } from '../api/queries';
@@ -13,6 +13,7 @@ import { Waiting } from '../kit/Waiting';
 import { PersonPick } from '../rack/PersonPick';
 import { useUnit } from '../tape/unit';
 import { waysOf } from '../words/ways';
+import { byName, type Letters, letters } from './byName';
 import { CutCard } from './CutCard';
 import { FromHerTape } from './FromHerTape';
 
@@ -69,6 +70,7 @@ export function NewTicketPage() {
               person={who}
               onPick={choose}
               onNew={write}
+              inHand={id === ''}
               fault={problem?.at('personId') ?? problem?.at('name')}
             />
           </div>
@@ -104,6 +106,13 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
   const [name, setName] = useState('');
   const [promised, setPromised] = useState('');
   const cut = cuts.data?.find((c) => c.id === cutId);
+  const pictures = useRef<HTMLDivElement>(null);
+  const pressed = useRef<Letters | null>(null);
+  const drawn = book.data !== undefined;
+  // Once it is known whom for, the cut is chosen: by arrows, or by the first letters of its name.
+  useEffect(() => {
+    if (who && drawn) pictures.current?.querySelector<HTMLInputElement>('input:checked')?.focus();
+  }, [who, drawn]);
   const page = book.data?.find((p) => p.cut === cutId);
   const offered = waysOf(cut, ways.data);
   const way = offered.find((w) => w.id === (wayId ?? cut?.way));
@@ -122,13 +131,20 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
         }),
       );
       await queries.invalidateQueries({ queryKey: ['tickets'] });
-      navigate(`/tickets/${ticket.id}/${(who?.sheets ?? 0) > 0 ? 'draft' : 'measure'}`);
+      // What cannot be drafted yet goes to the tape first.
+      const drafted = (who?.sheets ?? 0) > 0 && page?.missing.length === 0;
+      navigate(`/tickets/${ticket.id}/${drafted ? 'draft' : 'measure'}`);
     } catch (failed) {
       onProblem(problemOf(failed));
     }
   };
   if (!book.data || !cuts.data || !cut)
     return <Waiting error={book.error ?? cuts.error} again={() => book.refetch()} />;
+  const titleOf = (key: string) => cuts.data.find((c) => c.id === key)?.title ?? key;
+  const choose = (key: string) => {
+    setCut(key);
+    setWay(null);
+  };
   const shown = book.data.filter((p) => group === 'all' || cuts.data.find((c) => c.id === p.cut)?.group === group);
   return (
     <form onSubmit={make} className="grid min-h-0 flex-1 gap-5 px-5 py-3 md:grid-cols-[minmax(0,1fr)_20rem]">
@@ -140,18 +156,34 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
           </div>
         </div>
         <Scroll label="The cut book">
-          <div className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-3 p-1 pb-4">
+          {/* biome-ignore lint/a11y/noStaticElementInteractions: letters reach the pictures as they reach any list */}
+          <div
+            ref={pictures}
+            className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-3 p-1 pb-4"
+            onKeyDown={(e) => {
+              if (e.key.length !== 1 || e.key === ' ' || e.ctrlKey || e.metaKey || e.altKey) return;
+              e.stopPropagation();
+              pressed.current = letters(pressed.current, e.key, e.timeStamp);
+              const found =
+                shown[
+                  byName(
+                    shown.map((p) => titleOf(p.cut)),
+                    pressed.current.typed,
+                  )
+                ];
+              if (!found) return;
+              choose(found.cut);
+              pictures.current?.querySelectorAll<HTMLInputElement>('input')[shown.indexOf(found)]?.focus();
+            }}
+          >
             {shown.map((p) => (
               <CutCard
                 key={p.cut}
                 page={p}
-                title={cuts.data.find((c) => c.id === p.cut)?.title ?? p.cut}
+                title={titleOf(p.cut)}
                 measures={measures.data ?? []}
                 chosen={p.cut === cutId}
-                onChoose={() => {
-                  setCut(p.cut);
-                  setWay(null);
-                }}
+                onChoose={() => choose(p.cut)}
               />
             ))}
           </div>

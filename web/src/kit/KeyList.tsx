@@ -6,10 +6,13 @@ const KEYS: [string, string][] = [
   ['g', 'ghost another way over the draft'],
   ['c', 'compare: two drafts over each other'],
   ['↑  ↓', 'from one plumb line to the next'],
+  ['n', 'a new ticket'],
+  ['p', 'print what is open'],
   ['z', 'take the latest change back'],
   ['u', 'inches or centimetres'],
   ['/', 'find a person or a ticket'],
   ['Enter', 'keep what is typed, and on to the next'],
+  ['Ctrl Enter', 'keep the sheet, and to the draft'],
   ['Esc', 'leave a field as it was, or close this'],
   ['?', 'this list'],
 ];

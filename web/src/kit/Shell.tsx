@@ -43,6 +43,7 @@ export function Shell(props: {
       u: unit.toggle,
       '/': () => setFinding(true),
       '?': () => setListing(true),
+      n: () => navigate('/new'),
     };
     for (const [key, station] of STATIONS) {
       const path = to(station);

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useMemo, useState } from 'react';
+import { type KeyboardEvent, useEffect, useMemo, useState } from 'react';
 import type { Measure, Sheet } from '../api/client';
 import type { Level } from '../figure/body';
 import { Card } from '../kit/Card';
@@ -34,8 +34,17 @@ const LOWER = [
 ];
 
 /** The sheet beside the standing figure: the field in hand lights its level and says how to take it. */
-export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last: Sheet | null; needed: string[] }) {
-  const { measures, work, last, needed } = props;
+export function MeasureTable(props: {
+  measures: Measure[];
+  work: SheetWork;
+  last: Sheet | null;
+  needed: string[];
+  /** What cannot be done without and is not taken: said beside its field. */
+  missing?: readonly string[];
+  /** What the sheet is for when it is filled in. */
+  onDone: () => void;
+}) {
+  const { measures, work, last, needed, missing = [] } = props;
   const [held, setHeld] = useState<string | null>(null);
   const lower = LOWER.flatMap((k) => measures.filter((m) => m.key === k));
   const rest = measures.filter((m) => !LOWER.includes(m.key));
@@ -45,6 +54,11 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
     for (const e of work.estimates) all[e.measure] = e.value;
     return { ...all, ...work.values };
   }, [work.estimates, work.values]);
+  // What is to be taken first is in hand; on a tablet a keyboard would rise over the sheet.
+  const first = missing[0] ?? (last === null ? lower[0]?.key : undefined);
+  useEffect(() => {
+    if (first && !window.matchMedia('(pointer: coarse)').matches) document.getElementById(`measure-${first}`)?.focus();
+  }, [first]);
   const row = (m: Measure) => (
     <MeasureRow
       key={m.key}
@@ -52,6 +66,7 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
       work={work}
       last={last}
       needed={needed.includes(m.key)}
+      missing={missing.includes(m.key)}
       held={held === m.key}
       onHold={setHeld}
     />
@@ -62,6 +77,9 @@ export function MeasureTable(props: { measures: Measure[]; work: SheetWork; last
         className="min-h-0 lg:overflow-y-auto lg:pr-1"
         data-form=""
         onSubmit={(e) => e.preventDefault()}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) props.onDone();
+        }}
         aria-label="Measures"
       >
         {lower.map(row)}
@@ -116,6 +134,7 @@ function MeasureRow(props: {
   work: SheetWork;
   last: Sheet | null;
   needed: boolean;
+  missing: boolean;
   held: boolean;
   onHold: (key: string | null) => void;
 }) {
@@ -150,9 +169,11 @@ function MeasureRow(props: {
       ? `${unit.write(Math.abs(moved))} ${moved > 0 ? 'up' : 'down'} since ${unit.shortDay(last.takenOn)}`
       : guess && text === ''
         ? `guess: ${unit.words(guess.rule)}`
-        : '';
+        : props.missing && text === ''
+          ? 'to be taken'
+          : '';
   const press = (e: KeyboardEvent<HTMLInputElement>) => {
-    if (e.key === 'Enter') {
+    if (e.key === 'Enter' && !e.ctrlKey && !e.metaKey) {
       e.preventDefault();
       const all = [
         ...(e.currentTarget.closest('[data-form]')?.querySelectorAll<HTMLInputElement>('input[data-amount]') ?? []),
@@ -202,7 +223,7 @@ function MeasureRow(props: {
           {mm !== undefined ? writeWithUnit(mm, inOther) : guess ? writeWithUnit(guess.value, inOther) : ''}
         </span>
         <span
-          className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : 'text-soft'}`}
+          className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : props.missing ? 'font-medium text-crimson' : 'text-soft'}`}
         >
           {beside}{' '}
           {text !== '' && entry?.second === undefined && (

@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import type { Person, Sheet, Ticket } from '../api/client';
+import type { Person, Problem, Sheet, Ticket } from '../api/client';
 import { useCuts, useMeasures, usePerson, useSheets } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
@@ -8,9 +8,13 @@ import { TicketShell } from '../tickets/TicketShell';
 import { MeasureTable } from './MeasureTable';
 import { useSheetWork } from './useSheetWork';
 
+/** The measures that a draft cannot do without and the sheet lacks. */
+const untaken = (fault: Problem | null): string[] =>
+  (fault?.faults ?? []).filter((f) => f.field.startsWith('measures.')).map((f) => f.field.slice('measures.'.length));
+
 /** The Measure station of a ticket: its person's sheet. */
 export function TicketMeasures() {
-  const { ticket, error } = useTicketWork();
+  const { ticket, error, fault } = useTicketWork();
   const person = usePerson(ticket?.personId ?? '');
   const sheets = useSheets(ticket?.personId ?? '');
   if (!ticket || !person.data || !sheets.data) {
@@ -20,10 +24,20 @@ export function TicketMeasures() {
       </TicketShell>
     );
   }
-  return <Station key={person.data.id} ticket={ticket} person={person.data} last={sheets.data[0] ?? null} />;
+  const missing = untaken(fault);
+  return (
+    <Station
+      key={person.data.id}
+      ticket={ticket}
+      person={person.data}
+      last={sheets.data[0] ?? null}
+      missing={missing}
+    />
+  );
 }
 
-function Station({ ticket, person, last }: { ticket: Ticket; person: Person; last: Sheet | null }) {
+function Station(props: { ticket: Ticket; person: Person; last: Sheet | null; missing: string[] }) {
+  const { ticket, person, last, missing } = props;
   const measures = useMeasures();
   const cuts = useCuts();
   const navigate = useNavigate();
@@ -50,7 +64,14 @@ function Station({ ticket, person, last }: { ticket: Ticket; person: Person; las
         </p>
       )}
       {measures.data ? (
-        <MeasureTable measures={measures.data} work={work} last={last} needed={needed} />
+        <MeasureTable
+          measures={measures.data}
+          work={work}
+          last={last}
+          needed={needed}
+          missing={missing}
+          onDone={onward}
+        />
       ) : (
         <Waiting error={measures.error} />
       )}

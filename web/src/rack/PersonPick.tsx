@@ -11,6 +11,8 @@ export function PersonPick(props: {
   onNew?: (name: string) => void;
   person: Person | null;
   onPick: (person: Person | null) => void;
+  /** Whether a name can be typed as soon as it is there. */
+  inHand?: boolean;
   fault?: string;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -40,6 +42,8 @@ export function PersonPick(props: {
       </label>
       <input
         id={ids}
+        // biome-ignore lint/a11y/noAutofocus: the page was opened to write this name
+        autoFocus={props.inHand}
         role="combobox"
         aria-expanded={open}
         aria-controls={`${ids}-list`}

@@ -9,7 +9,7 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react';
-import { Outlet, useParams } from 'react-router';
+import { Outlet, useNavigate, useParams } from 'react-router';
 import { type Draft, Problem, type Remedy, type SettingValue } from '../api/client';
 import { useConnectionLost } from '../api/connection';
 import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
@@ -47,7 +47,10 @@ export function TicketDesk() {
 function OneTicket({ id }: { id: string }) {
   const work = useWork(id);
   const desk = useDesk();
-  useKeys(useMemo(() => ({ z: () => desk.undo(id) }), [desk, id]));
+  const navigate = useNavigate();
+  useKeys(
+    useMemo(() => ({ z: () => desk.undo(id), p: () => navigate(`/tickets/${id}/cut?print`) }), [desk, id, navigate]),
+  );
   return (
     <AtWork.Provider value={work}>
       <Outlet />

@@ -216,9 +216,9 @@ final class DraftViews {
         return new double[] {told(p.x()), told(p.y())};
     }
 
-    /** A place to a hundred-thousandth of a millimetre: what is finer than that no paper shows, and it doubles what is sent with every redraw. */
+    /** A place to a ten-millionth of a millimetre: what is finer is no place but the noise of sums, and is sent with every redraw. */
     private static double told(double mm) {
-        return Math.round(mm * 1e5) / 1e5;
+        return Math.round(mm * 1e7) / 1e7;
     }
 
     /** A join, stretch by stretch: each part that lies between the same two edges, against every layer but the first. */

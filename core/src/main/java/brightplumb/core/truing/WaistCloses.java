@@ -118,8 +118,10 @@ final class WaistCloses {
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
-            Closed f = Closed.of(front);
-            Closed b = Closed.of(back);
+            // So much of the garment hangs below it that the sheet is filled.
+            double hangs = measured() / 2;
+            Closed f = Closed.of(front, hangs);
+            Closed b = Closed.of(back, hangs);
             // The back is turned over and laid on where the sides meet.
             Rigid over = Rigid.slide(f.end())
                     .after(Exhibit.MIRRORED)
@@ -149,15 +151,15 @@ final class WaistCloses {
                     "back",
                     Quantity.MM,
                     net(back));
-            table.say(PENCIL, level.apply(f.end()).plus(Point.of(0, 3 * Length.INCH + 24)), "sides meet");
+            table.say(PENCIL, level.apply(f.end()).plus(Point.of(0, hangs + 24)), "sides meet");
             return table.done();
         }
     }
 
-    /** A piece's waist with its darts folded shut, the side below it, and the folds. */
-    private record Closed(List<Segment> run, List<Segment> side, List<Segment> folds) {
+    /** A piece's waist with its darts folded shut, the side and the centre so far below it, mm, and the folds. */
+    private record Closed(List<Segment> run, List<Segment> side, List<Segment> folds, double hangs) {
 
-        static Closed of(Piece piece) {
+        static Closed of(Piece piece, double hangs) {
             List<Segment> run = new ArrayList<>();
             List<Segment> folds = new ArrayList<>();
             Rigid move = Rigid.STAY;
@@ -175,9 +177,9 @@ final class WaistCloses {
                 }
                 run.add(segment.moved(move));
             }
-            List<Segment> side = Curves.cutAt(piece.require(EdgeRole.SIDE).run(), 3 * Length.INCH)
-                    .get(0);
-            return new Closed(run, Curves.moved(side, move), folds);
+            List<Segment> side =
+                    Curves.cutAt(piece.require(EdgeRole.SIDE).run(), hangs).get(0);
+            return new Closed(run, Curves.moved(side, move), folds, hangs);
         }
 
         Point end() {
@@ -188,7 +190,7 @@ final class WaistCloses {
             table.draw(PENCIL, Curves.moved(side, move));
             folds.forEach(f -> table.draw(PENCIL, List.of(f.moved(move))));
             Point centre = run.get(0).from();
-            table.draw(PENCIL, move.apply(centre), move.apply(centre.plus(Point.of(0, 3 * Length.INCH))));
+            table.draw(PENCIL, move.apply(centre), move.apply(centre.plus(Point.of(0, hangs))));
         }
     }
 }
