@@ -127,12 +127,13 @@ final class HemTurns {
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
-            double x = 0;
+            // One under the other: a hem is long and low.
+            double y = 0;
             for (CutPiece piece : pieces) {
                 double fold = folds(piece)[1];
                 double top = fold - 2.2 * piece.hem();
                 double[] ends = ends(piece.cutLine(), fold - 1);
-                Rigid move = Rigid.slide(Point.of(x - ends[0], -fold));
+                Rigid move = Rigid.slide(Point.of(-ends[0], y - fold));
                 List<Segment> allowance = Curves.moved(
                         Lines.below(piece.cutLine(), fold), move.after(Rigid.flip(Point.of(0, fold), Point.of(1, 0))));
                 boolean flat = apart(piece) <= TOLERANCE;
@@ -151,7 +152,7 @@ final class HemTurns {
                                 move.apply(Point.of(ends[1] + 22, fold)),
                                 move.apply(Point.of(ends[1] + 22, fold - piece.hem())),
                                 "turned up");
-                x += ends[1] - ends[0] + 120;
+                y += 2.2 * piece.hem() + 90;
             }
             return table.done();
         }

@@ -89,7 +89,7 @@ final class InHand {
         List<Join> joins = draft.joins().stream()
                 .filter(j -> step.seams().contains(j.seam()))
                 .toList();
-        if (step.shows().isEmpty() && !joins.isEmpty() && joins.stream().allMatch(InHand::faces)) {
+        if (step.shows().isEmpty() && !joins.isEmpty() && joins.stream().allMatch(InHand::faces) && eachOnce(joins)) {
             double y = 0;
             for (Join join : joins) {
                 y = hand.facing(join, y);
@@ -110,6 +110,15 @@ final class InHand {
                                 .get(0)
                                 .piece()
                                 .equals(join.layers().get(1).piece()));
+    }
+
+    /** Whether no two pieces are sewn to each other in more places than one: then they lie on each other, and face to face nowhere. */
+    private static boolean eachOnce(List<Join> joins) {
+        return joins.stream()
+                        .map(j -> j.layers().stream().map(Run::piece).toList())
+                        .distinct()
+                        .count()
+                == joins.size();
     }
 
     private static boolean onePiece(Run run) {

@@ -131,6 +131,21 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
                 new Cubic(top, top.plus(across), right.minus(down), right));
     }
 
+    /**
+     * A body or a garment cut level and seen from above: an oval a third wider than deep, from the right over the front, which lies below, to
+     * the left and over the back.
+     *
+     * @param round what it is round, mm
+     */
+    public static List<Segment> level(Point at, double round) {
+        return oval(at, WIDE * round, DEEP * round);
+    }
+
+    /** Half the width and half the depth of such an oval, of what it is round: so that its arc is that long (Ramanujan's approximation, from memory). */
+    public static final double WIDE = 0.18185;
+
+    public static final double DEEP = 0.13471;
+
     /** What the handles of a quarter of a round line are of its radius. */
     private static final double ROUND = 0.5523;
 

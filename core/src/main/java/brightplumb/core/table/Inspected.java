@@ -25,6 +25,7 @@ import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -197,14 +198,56 @@ public record Inspected(
         return List.copyOf(seam);
     }
 
-    /** How long the edges of a role are together, in front or behind, over the pieces of the shell. */
-    public double length(EdgeRole role, boolean behind) {
-        return draft.pieces().stream()
+    /**
+     * How long a centre edge is in front or behind, over all pieces of the shell that meet their own pair there: one below the other. What lies
+     * under another, as a facing does, makes it no longer.
+     */
+    public double centre(EdgeRole role, boolean behind) {
+        List<Edge> edges = draft.pieces().stream()
                 .filter(p -> p.layer() == Layer.SHELL && p.behind() == behind)
                 .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
+                .filter(p -> draft.joins().stream().anyMatch(j -> meetsItsPair(j, p, role)))
                 .flatMap(p -> p.edge(role).stream())
-                .mapToDouble(Edge::length)
-                .sum();
+                .sorted(Comparator.comparingDouble(Edge::length).reversed())
+                .toList();
+        double reach = 0;
+        List<Edge> counted = new ArrayList<>();
+        for (Edge edge : edges) {
+            if (counted.stream().noneMatch(c -> under(edge, c))) {
+                counted.add(edge);
+                reach += edge.length();
+            }
+        }
+        return reach;
+    }
+
+    private static boolean meetsItsPair(Join join, Piece piece, EdgeRole role) {
+        return join.layers().stream()
+                .allMatch(run -> run.stretches().stream()
+                        .allMatch(s -> s.role().equals(role)
+                                && s.piece().name().equals(piece.id().name())));
+    }
+
+    /** Whether an edge lies at the height of another on the body. */
+    private static boolean under(Edge edge, Edge other) {
+        double middle = (top(edge) + foot(edge)) / 2;
+        return middle > top(other) && middle < foot(other);
+    }
+
+    private static double top(Edge edge) {
+        return edge.run().stream()
+                .flatMap(s -> Stream.of(s.from(), s.to()))
+                .mapToDouble(Point::y)
+                .min()
+                .orElseThrow();
+    }
+
+    private static double foot(Edge edge) {
+        return edge.run().stream()
+                .flatMap(s -> Stream.of(s.from(), s.to()))
+                .mapToDouble(Point::y)
+                .max()
+                .orElseThrow();
     }
 
     private Piece top(boolean behind) {

@@ -138,8 +138,8 @@ final class Enters {
             double waist = 2 * (WaistCloses.net(on.topFront()) + WaistCloses.net(on.topBack())) - on.sewnIn();
             double hip = on.body().hip().value();
             double zip = switch (closure) {
-                case CENTRE_BACK_ZIP -> on.length(EdgeRole.CENTRE_BACK_ZIP, true);
-                case FLY -> on.length(EdgeRole.FLY, false);
+                case CENTRE_BACK_ZIP -> on.centre(EdgeRole.CENTRE_BACK_ZIP, true);
+                case FLY -> on.centre(EdgeRole.FLY, false);
                 case SIDE_ZIP ->
                     Math.min(
                             on.set().amount(ClosureSettings.ZIP_LENGTH).value(),
@@ -186,8 +186,8 @@ final class Enters {
                 Exhibit.Ink other = closure == Closure.FLY ? FRONT : BACK;
                 table.draw(one, Point.of(0, 0), Point.of(left, 0))
                         .draw(other, Point.of(right, 0), Point.of(opens(), 0))
-                        .say(one, Point.of(left / 2, -20), "zip", Quantity.MM, zip)
-                        .say(other, Point.of(right + zip / 2, -20), "zip", Quantity.MM, zip);
+                        .say(one, Point.of(left / 2, -20), named(), Quantity.MM, zip)
+                        .say(other, Point.of(right + zip / 2, -20), named(), Quantity.MM, zip);
             } else {
                 table.draw(PENCIL, Point.of(waist, 0), Point.of(right, 0))
                         .say(PENCIL, Point.of((waist + right) / 2, -20), "gives", Quantity.MM, right - waist);
@@ -202,10 +202,20 @@ final class Enters {
                         .say(FAULT, Point.of((opens() + hip) / 2, 30), "short", Quantity.MM, hip - opens());
             }
             Piece opened = closure == Closure.CENTRE_BACK_ZIP || closure == Closure.NONE ? on.back() : on.front();
-            Rigid below = Rigid.slide(Point.of(opens() / 2 - Inspected.sideAt(opened, on.hipY()) / 2, 190));
+            // Beside it, what must go through and the open waist round it, from above.
+            double wider = Math.max(hip, opens());
+            Point beside = Point.of(Exhibit.WIDE * wider, 170 + Exhibit.DEEP * wider);
+            table.fill(BODY, Exhibit.level(beside, hip))
+                    .draw(opens() < hip ? FAULT : PLAIN, Exhibit.level(beside, opens()))
+                    .say(PENCIL, beside, "from above");
+            Rigid below = Rigid.slide(Point.of(2 * Exhibit.WIDE * wider + 120, 190));
             table.draw(PENCIL, Curves.moved(Lines.above(opened.sewLine(), on.hipY() + 2 * Length.INCH), below))
                     .draw(opened == on.back() ? BACK : FRONT, Curves.moved(edge(opened), below));
             return table.done();
+        }
+
+        private String named() {
+            return closure == Closure.FLY ? "fly" : "zip";
         }
 
         /** The edge of the opening that is measured, on the piece it is drawn on. */

@@ -9,6 +9,7 @@ import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
 import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
@@ -236,7 +237,7 @@ final class GoesRound {
             return figures;
         }
 
-        /** Front and back straightened out over the body's girth. */
+        /** The garment round the body, seen from above and twice as large, and front and back straightened out over the body's girth. */
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table()
@@ -251,6 +252,12 @@ final class GoesRound {
             for (double x : new double[] {0, front, measured()}) {
                 table.draw(PENCIL, Point.of(x, -10), Point.of(x, 30));
             }
+            Point above = Point.of(body / 2, -70 - 2 * Exhibit.DEEP * Math.max(body, measured()));
+            List<Segment> cloth = Exhibit.level(above, 2 * measured());
+            table.fill(BODY, Exhibit.level(above, 2 * body))
+                    .draw(FRONT, cloth.subList(0, 2))
+                    .draw(BACK, cloth.subList(2, 4))
+                    .say(PENCIL, above, "her " + where + ", from above");
             if (spare() < -WaistCloses.TOLERANCE) {
                 table.draw(FAULT, Point.of(measured(), 20), Point.of(wanted, 20))
                         .say(FAULT, Point.of((measured() + wanted) / 2, 12), "short", Quantity.MM, -spare());

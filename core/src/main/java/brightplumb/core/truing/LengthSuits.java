@@ -105,8 +105,8 @@ final class LengthSuits {
         double slit = skirt && on.draft().steps().stream().anyMatch(s -> s.id().equals("slit"))
                 ? on.set().amount(HemSettings.SLIT).value()
                 : 0;
-        double zip = on.length(EdgeRole.CENTRE_BACK_ZIP, true);
-        double centre = zip + on.length(EdgeRole.CENTRE_BACK, true);
+        double zip = on.centre(EdgeRole.CENTRE_BACK_ZIP, true);
+        double centre = zip + on.centre(EdgeRole.CENTRE_BACK, true);
         if (slit > 0 && zip > 0 && centre - zip - slit < STAYS_CLOSED) {
             broken.add(new Bound(
                     "the zip",
