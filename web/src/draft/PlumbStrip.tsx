@@ -110,7 +110,7 @@ export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
       <ul
         className={`grid flex-1 items-start ${
           crowded
-            ? 'grid-cols-[repeat(auto-fit,minmax(3.1rem,1fr))]'
+            ? 'grid-cols-[repeat(auto-fit,minmax(2.7rem,1fr))]'
             : 'grid-cols-[repeat(auto-fit,minmax(5.5rem,1fr))]'
         }`}
       >

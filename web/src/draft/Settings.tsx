@@ -30,7 +30,7 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
         <Segmented
           label="Way of drafting"
           tone="brass"
-          twoRows={ways.length === 4 && ways.reduce((letters, w) => letters + w.title.length, 0) > 32}
+          twoRows={ways.length === 4 && ways.reduce((letters, w) => letters + w.title.length, 0) > 30}
           value={work.ticket?.way ?? ''}
           options={ways.map((w) => ({ id: w.id, title: w.title }))}
           onChange={(way) => work.change([{ set: 'way', to: way }])}
