@@ -77,10 +77,11 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
   const byHand = own !== undefined;
   const says = fault ?? work.fault?.at(`settings.${setting.key}`);
   const value = typeof own === 'number' ? own : (inForce?.value ?? null);
+  const why = inForce && unit.words(inForce.why);
   return (
-    <div>
+    <div className="group/row">
       <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1 pointer-coarse:grid-cols-[1fr_5.5rem_2.75rem]">
-        <label htmlFor={id} className="truncate" title={inForce && unit.words(inForce.why)}>
+        <label htmlFor={id} className="truncate" title={why}>
           {setting.label}
         </label>
         {setting.kind === 'choice' ? (
@@ -134,6 +135,15 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
           }}
         />
       </div>
+      {/* Where nothing can be hovered over, what is in hand says why. */}
+      {why && (
+        <p
+          data-testid={`why-${setting.key}`}
+          className="hidden pr-12 pb-1 text-small text-soft pointer-coarse:group-focus-within/row:block"
+        >
+          {why}
+        </p>
+      )}
       {says && (
         <p id={`${id}-says`} role="alert" className="pr-7 text-crimson text-small">
           {says}

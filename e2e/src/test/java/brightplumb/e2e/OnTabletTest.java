@@ -87,6 +87,11 @@ class OnTabletTest {
         step.tap();
         assertThat(page).hasURL(Pattern.compile("step=hip.quarter.front"));
         assertThat(paper.locator("[data-amount='hip.quarter.front']")).isVisible();
+        // Where nothing is hovered over, the amount in hand says why it is what it is.
+        page.getByText("Amounts", new Page.GetByTextOptions().setExact(true)).tap();
+        assertThat(page.getByTestId("why-waistEase")).isHidden();
+        page.locator("#set-waistEase").tap();
+        assertThat(page.getByTestId("why-waistEase")).isVisible();
         // The evidence and the list of plumb lines stand together.
         page.getByLabel("Stations", new Page.GetByLabelOptions().setExact(true))
                 .getByText("True")
