@@ -63,7 +63,11 @@ class SkirtChecksTest {
         List<Piece> pieces = sound.pieces().stream()
                 .map(p -> p.panel().equals(panel) ? how.apply(p) : p)
                 .toList();
-        return sound.with(new Pattern(pieces, List.of(Join.sewn("side", EdgeRole.SIDE, pieces.get(0), pieces.get(1)))));
+        List<Join> joins = new ArrayList<>(sound.joins().stream()
+                .filter(j -> j.kind() == Join.Kind.MIRRORED)
+                .toList());
+        joins.add(Join.sewn("side", EdgeRole.SIDE, pieces.get(0), pieces.get(1)));
+        return sound.with(new Pattern(pieces, joins));
     }
 
     private static Piece with(Piece p, EdgeRole edge, UnaryOperator<List<Segment>> how) {
