@@ -90,7 +90,8 @@ class DrawnOnPaperTest {
         }
         page.mouse().up();
         assertThat(page.locator("#set-length")).not().hasValue(before);
-        assertThat(page.getByText("set by hand").first()).isVisible();
+        assertThat(page.locator("[aria-current=step]").getByText("set by hand").first())
+                .isVisible();
         page.keyboard().press("z");
         assertThat(page.locator("#set-length")).hasValue(before);
     }

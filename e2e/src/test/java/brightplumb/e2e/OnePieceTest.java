@@ -158,6 +158,12 @@ class OnePieceTest {
         page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
         Browser.newTicket(page);
         Browser.hang(page, "Pull-on romper", "Flood romper");
+        // It goes to the tape first; what cannot be done without is said beside its field, and the first is in hand.
+        assertThat(page.getByText("to be taken")).hasCount(2);
+        assertThat(page.getByLabel("Bust", new Page.GetByLabelOptions().setExact(true)))
+                .isFocused();
+        String ticket = page.url().replaceFirst("/measure.*", "");
+        page.navigate(ticket + "/draft");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Bust is needed");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Shoulder is needed");
         page.getByRole(
