@@ -135,8 +135,7 @@ public final class RedrawBench {
         page.navigate(page.url() + "?step=length");
         page.getByTestId("amount-handle").waitFor();
         List<?> took = (List<?>) page.evaluate(DRAG, WARM_UNDER_THE_HAND + CHANGES);
-        double[] timings = took.stream()
-                .skip(WARM_UNDER_THE_HAND)
+        double[] timings = took.subList(WARM_UNDER_THE_HAND, took.size()).stream()
                 .mapToDouble(ms -> ((Number) ms).doubleValue())
                 .toArray();
         System.out.println(whose + " length, dragged, to the redrawn arrow: " + Spread.of(timings));

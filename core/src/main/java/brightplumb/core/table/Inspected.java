@@ -26,6 +26,7 @@ import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -230,24 +231,17 @@ public record Inspected(
 
     /** Whether an edge lies at the height of another on the body. */
     private static boolean under(Edge edge, Edge other) {
-        double middle = (top(edge) + foot(edge)) / 2;
-        return middle > top(other) && middle < foot(other);
+        DoubleSummaryStatistics down = down(edge);
+        DoubleSummaryStatistics taken = down(other);
+        double middle = (down.getMin() + down.getMax()) / 2;
+        return middle > taken.getMin() && middle < taken.getMax();
     }
 
-    private static double top(Edge edge) {
+    private static DoubleSummaryStatistics down(Edge edge) {
         return edge.run().stream()
                 .flatMap(s -> Stream.of(s.from(), s.to()))
                 .mapToDouble(Point::y)
-                .min()
-                .orElseThrow();
-    }
-
-    private static double foot(Edge edge) {
-        return edge.run().stream()
-                .flatMap(s -> Stream.of(s.from(), s.to()))
-                .mapToDouble(Point::y)
-                .max()
-                .orElseThrow();
+                .summaryStatistics();
     }
 
     private Piece top(boolean behind) {
