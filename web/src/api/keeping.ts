@@ -1,11 +1,13 @@
 /** The query library with what outlives a page: changes on their way are kept on this machine, and nothing that was read is. */
 import { createSyncStoragePersister } from '@tanstack/query-sync-storage-persister';
-import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query';
+import { MutationCache, notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
 import type { PersistQueryClientOptions } from '@tanstack/react-query-persist-client';
 import { Problem } from './client';
 import { keys } from './queries';
 
 export function queryClient(): QueryClient {
+  // An answer is shown when it is there; a timer, the library's own way, lets other work go before it.
+  notifyManager.setScheduler(queueMicrotask);
   // A session that has ended leads back to the way in; what was typed waits until somebody is there again.
   const ended = (error: Error) => {
     if (error instanceof Problem && error.status === 401) void queries.invalidateQueries({ queryKey: keys.session });

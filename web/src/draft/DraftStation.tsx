@@ -3,43 +3,35 @@ import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
 import { lengthOnly } from '../compare/sides';
-import { PrintLink } from '../cut/PrintLink';
 import { Button, ButtonLink } from '../kit/Button';
 import { useKeys } from '../kit/keys';
-import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import type { Zoom } from '../paper/DraftPaper';
-import { markName } from '../tape/notation';
-import { useUnit } from '../tape/unit';
 import { besides } from '../tickets/besides';
 import { asTheRecipe } from '../tickets/otherCut';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
+import { Notices } from './Notices';
 import { useOnceDrawn } from './onceDrawn';
+import { PaperFoot, ZOOMS } from './PaperFoot';
 import { PaperInHand } from './PaperInHand';
 import { PlumbStrip } from './PlumbStrip';
 import type { Rival } from './Rivals';
 import { Settings } from './Settings';
 import { Working } from './Working';
 
-const ZOOMS: { id: Zoom; title: string }[] = [
-  { id: 'whole', title: 'Whole' },
-  { id: 'waist', title: 'Waist' },
-  { id: 'fork', title: 'Fork' },
-  { id: 'hem', title: 'Hem' },
-];
-
 /** Where there is no room for both, amounts or the working stand beside the paper. */
-const BESIDE = [
+type Beside = 'amounts' | 'working';
+
+const BESIDE: { id: Beside; title: string }[] = [
   { id: 'amounts', title: 'Amounts' },
   { id: 'working', title: 'Working' },
-] as const;
+];
 
-type Beside = (typeof BESIDE)[number]['id'];
-
+const Switch = memo(Segmented<Beside>);
 const Amounts = memo(Settings);
 const TheWorking = memo(Working);
 const Strip = memo(PlumbStrip);
@@ -50,7 +42,6 @@ export function DraftStation() {
   const work = useTicketWork();
   const { id } = work;
   const undoable = useUndoable();
-  const unit = useUnit();
   const cuts = useCuts();
   const ways = useWays();
   const navigate = useNavigate();
@@ -98,7 +89,9 @@ export function DraftStation() {
     (rival: Rival) => undoable({ text: rival.title, undo: apply({ settings: rival.settings, clothWidth: null }) }),
     [undoable, apply],
   );
-  const others = offered.filter((w) => w.id !== work.ticket?.way);
+  const mend = useCallback((remedy: Remedy) => undoable({ text: remedy.text, undo: apply(remedy) }), [undoable, apply]);
+  const way = work.ticket?.way;
+  const others = useMemo(() => offered.filter((w) => w.id !== way), [offered, way]);
   const keys = useMemo<Record<string, () => void>>(
     () => ({
       '[': () => {
@@ -116,18 +109,20 @@ export function DraftStation() {
   );
   useKeys(keys);
 
+  const actions = useMemo(
+    () => (
+      <>
+        <ButtonLink to={`/tickets/${id}/bench`}>Bench sheet</ButtonLink>
+        <ButtonLink to={`/tickets/${id}/cut`} look="main">
+          Print
+        </ButtonLink>
+      </>
+    ),
+    [id],
+  );
+
   const shell = (children: React.ReactNode) => (
-    <TicketShell
-      at="draft"
-      actions={
-        <>
-          <ButtonLink to={`/tickets/${id}/bench`}>Bench sheet</ButtonLink>
-          <ButtonLink to={`/tickets/${id}/cut`} look="main">
-            Print
-          </ButtonLink>
-        </>
-      }
-    >
+    <TicketShell at="draft" actions={actions}>
       {children}
     </TicketShell>
   );
@@ -165,15 +160,15 @@ export function DraftStation() {
   return shell(
     <>
       <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(27.5rem,1fr)_auto_minmax(0,0.8fr)] lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem] xl:grid-rows-1">
-        <div className="order-2 lg:order-none lg:col-start-2 xl:hidden">
-          <Segmented label="What stands beside the paper" value={beside} options={[...BESIDE]} onChange={setBeside} />
+        <div className="painted-apart order-2 lg:order-none lg:col-start-2 xl:hidden">
+          <Switch label="What stands beside the paper" value={beside} options={BESIDE} onChange={setBeside} />
         </div>
         <div
-          className={`order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
+          className={`painted-apart order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
         >
           <Amounts cut={cut} ways={offered} draft={said} sheet={work.sheet} work={besidePaper.work} />
         </div>
-        <div className="order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
+        <div className="painted-apart order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
           {general.map((f) => (
             <p key={f.field} role="alert" className="rounded-field bg-crimson-wash px-3 py-2 text-crimson">
               {f.message}
@@ -193,51 +188,25 @@ export function DraftStation() {
             zoom={zoom}
             onTried={setTried}
           />
-          <div className="flex flex-wrap items-center justify-between gap-2">
-            <div className="w-56">
-              <Segmented
-                label="Part of the paper"
-                value={zoom}
-                options={ZOOMS.filter((z) => z.id !== 'fork' || draft.levels.some((l) => l.name === 'crotch'))}
-                onChange={(z) => put('zoom', z === 'whole' ? null : z)}
-              />
-            </div>
-            <div className="flex items-center gap-2 text-soft">
-              <div className="w-36">
-                <Pick
-                  label="Ghost another way over this draft"
-                  value={ghostWay ?? 'none'}
-                  options={[{ id: 'none', title: 'No ghost' }, ...others.map((w) => ({ id: w.id, title: w.title }))]}
-                  onChange={(w) => put('ghost', w === 'none' ? null : w)}
-                  className="min-h-11"
-                />
-              </div>
-              <PrintLink href={practiceOf(id, unit)}>Practice</PrintLink>
-              <ButtonLink to={`/tickets/${id}/compare${ghostWay ? `?over=way:${ghostWay}` : ''}`}>Compare</ButtonLink>
-            </div>
-          </div>
+          <PaperFoot
+            ticket={id}
+            zoom={zoom}
+            forked={draft.levels.some((l) => l.name === 'crotch')}
+            others={others}
+            ghost={ghostWay}
+            put={put}
+          />
         </div>
         <div
-          className={`order-3 min-h-0 flex-col gap-3 lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-3 xl:row-start-1 xl:flex ${beside === 'working' ? 'flex' : 'hidden'}`}
+          className={`painted-apart order-3 min-h-0 flex-col gap-3 lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-3 xl:row-start-1 xl:flex ${beside === 'working' ? 'flex' : 'hidden'}`}
         >
-          {draft.notices.length > 0 && (
-            <Notices
-              notices={draft.notices}
-              onApply={(remedy) => undoable({ text: remedy.text, undo: work.apply(remedy) })}
-            />
-          )}
+          {said.notices.length > 0 && <Notices notices={said.notices} onApply={mend} />}
           <TheWorking draft={said} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} onTake={take} />
         </div>
       </div>
       <Strip checks={said.checks} ticket={id} />
     </>,
   );
-}
-
-/** The draft step by step on paper, in the tape's own unit. */
-function practiceOf(id: string, unit: ReturnType<typeof useUnit>): string {
-  const asked = new URLSearchParams({ unit: unit.shown, mark: markName(unit.mark), days: unit.days });
-  return `/api/tickets/${id}/practice.pdf?${asked}`;
 }
 
 /** What the address says now. The router draws a new address when it finds time; keys may come faster than that. */
@@ -248,36 +217,4 @@ function address() {
 /** The index of the step in hand; −1 while the whole draft is shown. */
 function stepIn(draft: Draft | null | undefined, search: URLSearchParams) {
   return draft && search.has('step') ? draft.steps.findIndex((s) => s.id === search.get('step')) : -1;
-}
-
-type Notice = Draft['notices'][number];
-
-function Notices(props: { notices: Notice[]; onApply: (remedy: Remedy) => void }) {
-  const unit = useUnit();
-  return (
-    <details className="group rounded-card border border-amber/60 bg-amber-wash">
-      <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between px-3.5 font-semibold text-amber">
-        {props.notices.length === 1 ? 'One thing to know' : `${props.notices.length} things to know`}
-        <span aria-hidden="true" className="group-open:rotate-180">
-          ▾
-        </span>
-      </summary>
-      <ul className="flex max-h-64 flex-col gap-2 overflow-y-auto px-3.5 pb-3">
-        {props.notices.map((n) => (
-          <li key={n.id}>
-            {unit.words(n.text)}
-            {n.remedy && (
-              <button
-                type="button"
-                className="block min-h-11 font-semibold text-brass-deep underline"
-                onClick={() => n.remedy && props.onApply(n.remedy)}
-              >
-                {n.remedy.text}
-              </button>
-            )}
-          </li>
-        ))}
-      </ul>
-    </details>
-  );
 }

@@ -22,13 +22,24 @@ type Props = {
   onTried: (draft: Draft | null) => void;
 };
 
+/** What is asked changes with every stroke, what is drawn only with its answer. */
+const Paper = memo(DraftPaper);
+
 /** The paper of the station. An amount in hand is drawn here at once; what stands beside it follows when the line is out. */
 export const PaperInHand = memo(function PaperInHand(props: Props) {
-  const { cut, onTried } = props;
+  const { cut, set, onTried } = props;
   const tried = useTried(props.asked, props.draft);
   const draft = tried.draft ?? props.draft;
   const at = props.step === null ? -1 : draft.steps.findIndex((s) => s.id === props.step);
   useEffect(() => afterTheFrame(() => startTransition(() => onTried(tried.draft))), [tried.draft, onTried]);
+  const { drop: letGo } = tried;
+  const drop = useCallback(
+    (key: string, value: number) => {
+      letGo();
+      set(key, value);
+    },
+    [letGo, set],
+  );
   const range = useCallback(
     (key: string) => {
       const setting = cut.settings.find((s) => s.key === key);
@@ -37,7 +48,7 @@ export const PaperInHand = memo(function PaperInHand(props: Props) {
     [cut],
   );
   return (
-    <DraftPaper
+    <Paper
       draft={draft}
       upTo={at < 0 ? null : at}
       lit={props.lit}
@@ -49,10 +60,7 @@ export const PaperInHand = memo(function PaperInHand(props: Props) {
       range={range}
       inHand={tried.draft !== null}
       onMove={tried.move}
-      onDrop={(key, value) => {
-        tried.drop();
-        props.set(key, value);
-      }}
+      onDrop={drop}
     />
   );
 });

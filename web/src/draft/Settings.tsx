@@ -37,7 +37,7 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
         />
       </div>
       {zones.map((zone) => (
-        <fieldset key={zone} className="min-w-0">
+        <fieldset key={zone} className="painted-apart min-w-0">
           <legend className="flex w-full justify-between pb-1 font-semibold text-soft">
             <span>{zone}</span>
             {girth[zone] !== undefined && <span>{unit.write(girth[zone])}</span>}

@@ -1,4 +1,4 @@
-import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react';
+import { lazy, memo, type ReactNode, Suspense, useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useConnectionLost } from '../api/connection';
 import { useSession } from '../api/queries';
@@ -24,6 +24,8 @@ const STATIONS: [string, Station][] = [
   ['6', 'fit'],
 ];
 
+const nowhere = () => null;
+
 /** The head of every page: the mark, the tape, the unit, find, and who is signed in. */
 export function Shell(props: {
   at?: Station;
@@ -32,17 +34,19 @@ export function Shell(props: {
   children: ReactNode;
   fixed?: boolean;
 }) {
-  const to = props.to ?? (() => null);
+  const to = props.to ?? nowhere;
   const unit = useUnit();
   const navigate = useNavigate();
   const [finding, setFinding] = useState(false);
   const [listing, setListing] = useState(false);
   const lost = useConnectionLost();
+  const find = useCallback(() => setFinding(true), []);
+  const list = useCallback(() => setListing(true), []);
   const pressed = useMemo(() => {
     const map: Record<string, () => void> = {
       u: unit.toggle,
-      '/': () => setFinding(true),
-      '?': () => setListing(true),
+      '/': find,
+      '?': list,
       n: () => navigate('/new'),
     };
     for (const [key, station] of STATIONS) {
@@ -50,53 +54,67 @@ export function Shell(props: {
       if (path) map[key] = () => navigate(path);
     }
     return map;
-  }, [unit.toggle, to, navigate]);
+  }, [unit.toggle, to, navigate, find, list]);
   useKeys(pressed);
   return (
     <div className={props.fixed ? 'flex min-h-dvh flex-col md:h-dvh md:overflow-hidden' : 'flex min-h-dvh flex-col'}>
-      <header className="no-print flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2 md:flex-nowrap">
-        <Link to="/" className="flex min-h-11 items-center gap-3 font-head font-semibold text-[1.25rem]">
-          <Mark />
-          <span className="md:sr-only xl:not-sr-only">Bright Plumb</span>
-        </Link>
-        <TapeBar at={props.at} to={to} />
-        <div className="ml-auto flex shrink-0 items-center gap-3">
-          <div className="w-24">
-            <Segmented
-              label="Unit"
-              value={unit.shown}
-              options={[
-                { id: 'in', title: 'in' },
-                { id: 'cm', title: 'cm' },
-              ]}
-              onChange={unit.setShown}
-            />
-          </div>
-          <Button onClick={() => setFinding(true)}>
-            Find <kbd className="hidden font-sans text-soft lg:inline">/</kbd>
-          </Button>
-          <Who onKeys={() => setListing(true)} />
-        </div>
-        <StationLinks at={props.at} to={to} />
-      </header>
+      <Head at={props.at} to={to} onFind={find} onKeys={list} />
       {lost && (
         <p role="alert" className="border-crimson/40 border-b bg-crimson-wash px-5 py-2 font-medium text-crimson">
           No connection to the workroom. What you typed is kept on this machine and will be saved when it answers again.
         </p>
       )}
       {props.bar && (
-        <div className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
+        <div className="no-print painted-apart flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
           {props.bar}
         </div>
       )}
       <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col md:overflow-y-auto lg:overflow-hidden' : 'flex-1'}>
         {props.children}
       </main>
-      <Find open={finding} onClose={() => setFinding(false)} />
+      {finding && <Find open onClose={() => setFinding(false)} />}
       <Suspense>{listing && <KeyList open onClose={() => setListing(false)} />}</Suspense>
     </div>
   );
 }
+
+/** The mark, the tape, the unit, find and who is signed in: the same for as long as one stands at one station. */
+const Head = memo(function Head(props: {
+  at?: Station;
+  to: (station: Station) => string | null;
+  onFind: () => void;
+  onKeys: () => void;
+}) {
+  const { at, to, onFind, onKeys } = props;
+  const unit = useUnit();
+  return (
+    <header className="no-print painted-apart flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2 md:flex-nowrap">
+      <Link to="/" className="flex min-h-11 items-center gap-3 font-head font-semibold text-[1.25rem]">
+        <Mark />
+        <span className="md:sr-only xl:not-sr-only">Bright Plumb</span>
+      </Link>
+      <TapeBar at={at} to={to} />
+      <div className="ml-auto flex shrink-0 items-center gap-3">
+        <div className="w-24">
+          <Segmented
+            label="Unit"
+            value={unit.shown}
+            options={[
+              { id: 'in', title: 'in' },
+              { id: 'cm', title: 'cm' },
+            ]}
+            onChange={unit.setShown}
+          />
+        </div>
+        <Button onClick={onFind}>
+          Find <kbd className="hidden font-sans text-soft lg:inline">/</kbd>
+        </Button>
+        <Who onKeys={onKeys} />
+      </div>
+      <StationLinks at={at} to={to} />
+    </header>
+  );
+});
 
 function Mark() {
   return (

@@ -1,6 +1,7 @@
-import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import { type ReactNode, useMemo, useRef } from 'react';
 import type { Draft, Piece } from '../api/client';
 import { useUnit } from '../tape/unit';
+import { BeforeChange } from './BeforeChange';
 import { Amount, Handle, StepLines } from './Growing';
 import { type Box, frame, type Project, project } from './geometry';
 import { begun, besides, laidBefore, laidOff, movable, ruled, taken } from './growth';
@@ -39,7 +40,6 @@ export function DraftPaper(props: Props) {
   const { draft, upTo, lit, zoom } = props;
   const unit = useUnit();
   const [ref, size] = useSize<HTMLDivElement>();
-  const last = useBefore(draft, upTo === null);
   const picked = upTo === null ? null : (draft.steps[upTo] ?? null);
   // A made piece is on the paper while its step, or the edge it is sewn to, is in hand: the picked one, else the one touched.
   const handStep = picked?.id ?? lit;
@@ -82,13 +82,16 @@ export function DraftPaper(props: Props) {
       ref={ref}
       className="relative min-h-72 flex-1 overflow-hidden rounded-[4px] border border-line bg-card shadow-card"
     >
+      {size.width > 0 && upTo === null && (
+        <BeforeChange draft={draft} place={place} view={view} width={size.width} height={size.height} />
+      )}
       {size.width > 0 && (
         <svg
           width={size.width}
           height={size.height}
           role="img"
           aria-label={`Draft of front and back, ${draft.steps.length} steps`}
-          className="block cursor-grab touch-none select-none active:cursor-grabbing"
+          className="painted-apart relative block cursor-grab touch-none select-none active:cursor-grabbing"
           data-testid="draft-paper"
           {...handlers}
         >
@@ -104,9 +107,6 @@ export function DraftPaper(props: Props) {
               )),
           )}
           {props.ghost && <Ghost draft={props.ghost} on={draft} table={{ place }} view={view} className="" />}
-          {last && (
-            <Ghost key={last.key} draft={last.draft} on={draft} table={{ place }} view={view} className="ghost-away" />
-          )}
           {shown.map((step) => (
             <StepLines
               key={step.id}
@@ -213,25 +213,6 @@ function useStill<T>(now: T, still: boolean): T {
   const kept = useRef(now);
   if (!still) kept.current = now;
   return kept.current;
-}
-
-/** The whole draft as it was before the last change, for a moment. */
-function useBefore(draft: Draft, whole: boolean) {
-  const last = useRef(draft);
-  const [before, setBefore] = useState<{ draft: Draft; key: number } | null>(null);
-  useEffect(() => {
-    if (last.current !== draft) {
-      const old = last.current;
-      last.current = draft;
-      if (whole) setBefore((b) => ({ draft: old, key: (b?.key ?? 0) + 1 }));
-    }
-  }, [draft, whole]);
-  useEffect(() => {
-    if (!before) return;
-    const timer = setTimeout(() => setBefore(null), 1300);
-    return () => clearTimeout(timer);
-  }, [before]);
-  return whole ? before : null;
 }
 
 function levelY(draft: Draft): number {

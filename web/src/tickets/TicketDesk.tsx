@@ -10,13 +10,13 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { Outlet, useNavigate, useParams } from 'react-router';
-import { type Draft, Problem, type Remedy, type SettingValue } from '../api/client';
+import { type Draft, Problem, type Remedy, type SettingValue, type Sheet } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
+import { type DraftAsked, draftOf, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
 import { useKeys } from '../kit/keys';
 import { askedOf } from '../measure/readings';
 import { besides } from './besides';
-import { fold, keptOf, type Place, remedySteps, type Step } from './changes';
+import { fold, type Kept, keptOf, type Place, remedySteps, type Step } from './changes';
 import { Desk } from './desk';
 
 export type Saving = 'saved' | 'saving' | 'unsaved';
@@ -92,21 +92,7 @@ function useWork(id: string) {
   const shown = useMemo(() => (ticket.data && kept ? { ...ticket.data, ...kept } : null), [ticket.data, kept]);
 
   const sheet = sheets.data?.[0] ?? null;
-  const asked = useMemo<DraftAsked | null>(
-    () =>
-      kept && sheet
-        ? {
-            cut: kept.cut,
-            way: kept.way,
-            measures: askedOf(sheet),
-            settings: kept.settings,
-            cloth: kept.cloth,
-            with: kept.with,
-            without: kept.without,
-          }
-        : null,
-    [kept, sheet],
-  );
+  const asked = useMemo(() => (kept && sheet ? draftAsked(kept, sheet) : null), [kept, sheet]);
   // The line first; all that is to be said of it when it is drawn.
   const line = useDraft(useMemo(() => asked && lineOf(asked), [asked]));
   const drawn = line.isSuccess && !line.isPlaceholderData;
@@ -129,22 +115,28 @@ function useWork(id: string) {
   const error = line.error ?? preview.error;
   const fault = error instanceof Problem && !error.lost ? error : mine.refused;
 
-  const doing = useMemo(
-    () => ({
-      change: (steps: Step[]) => desk.change(id, steps),
-      set: (setting: string, to: SettingValue | null) => desk.change(id, [{ set: `settings.${setting}`, to }]),
+  const doing = useMemo(() => {
+    const change = (steps: Step[]) => {
+      const back = desk.change(id, steps);
+      // The line is asked for before anything is shown anew, so that it is on its way meanwhile.
+      const now = desk.shown(id);
+      if (now && sheet && back.length > 0) void queries.prefetchQuery(draftOf(lineOf(draftAsked(now, sheet))));
+      return back;
+    };
+    return {
+      change,
+      set: (setting: string, to: SettingValue | null) => change([{ set: `settings.${setting}`, to }]),
       /** Applies a remedy; answers what takes it back, whenever that is. */
       apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
-        const back = desk.change(id, remedySteps(remedy));
-        return () => desk.change(id, back);
+        const back = change(remedySteps(remedy));
+        return () => change(back);
       },
       undo: () => desk.undo(id),
       whenKept: () => desk.whenKept(id),
       settle: (places: Place[]) => desk.settle(id, places),
       refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
-    }),
-    [desk, id, queries],
-  );
+    };
+  }, [desk, id, queries, sheet]);
   const saving: Saving =
     mine.unsent.length === 0 && underway.length === 0
       ? 'saved'
@@ -173,6 +165,19 @@ function useWork(id: string) {
     clash: mine.clash,
     canUndo: mine.past.length > 0,
     ...doing,
+  };
+}
+
+/** What a ticket is drafted from, on its person's sheet. */
+function draftAsked(kept: Kept, sheet: Sheet): DraftAsked {
+  return {
+    cut: kept.cut,
+    way: kept.way,
+    measures: askedOf(sheet),
+    settings: kept.settings,
+    cloth: kept.cloth,
+    with: kept.with,
+    without: kept.without,
   };
 }
 

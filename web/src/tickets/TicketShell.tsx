@@ -1,5 +1,5 @@
-import { type ReactNode, useCallback, useState } from 'react';
-import type { Ticket } from '../api/client';
+import { memo, type ReactNode, useCallback, useState } from 'react';
+import type { Cloth } from '../api/client';
 import { useCuts } from '../api/queries';
 import { useOpened } from '../find/opened';
 import { Shell } from '../kit/Shell';
@@ -7,7 +7,7 @@ import type { Station } from '../kit/TapeBar';
 import { useUnit } from '../tape/unit';
 import { ClashCard } from './ClashCard';
 import { TicketCard } from './TicketCard';
-import { type TicketWork, useTicketWork } from './TicketDesk';
+import { type Saving, useTicketWork } from './TicketDesk';
 
 const SAVING = { saved: 'kept', saving: 'keeping…', unsaved: 'not kept yet' };
 
@@ -18,61 +18,93 @@ export function TicketShell(props: { at: Station; actions?: ReactNode; children:
   const { ticket, clash } = work;
   useOpened(`/tickets/${work.id}/draft`, ticket?.name, ticket?.personName ?? '');
   return (
-    <Shell at={props.at} to={to} fixed bar={ticket && <Bar ticket={ticket} work={work} actions={props.actions} />}>
+    <Shell
+      at={props.at}
+      to={to}
+      fixed
+      bar={
+        ticket && (
+          <Bar
+            person={ticket.personName}
+            name={ticket.name}
+            cut={ticket.cut}
+            cloth={ticket.cloth}
+            revisions={ticket.revisions}
+            promised={ticket.promised}
+            saving={work.saving}
+            canUndo={work.canUndo}
+            onUndo={work.undo}
+            actions={props.actions}
+          />
+        )
+      }
+    >
       {props.children}
       {clash && <ClashCard key={clash.theirs.version} clash={clash} onSettle={work.settle} />}
     </Shell>
   );
 }
 
-function Bar({ ticket, work, actions }: { ticket: Ticket; work: TicketWork; actions?: ReactNode }) {
+/** Who it is for, what it is called and cut from, and whether it is kept: shown anew when one of these changes. */
+const Bar = memo(function Bar(props: {
+  person: string;
+  name: string;
+  cut: string;
+  cloth: Cloth;
+  revisions: number;
+  promised: string | null;
+  saving: Saving;
+  canUndo: boolean;
+  onUndo: () => void;
+  actions?: ReactNode;
+}) {
   const cuts = useCuts();
   const unit = useUnit();
   const [card, setCard] = useState(false);
-  const cut = cuts.data?.find((c) => c.id === ticket.cut);
+  const cut = cuts.data?.find((c) => c.id === props.cut);
   return (
     <>
-      <h1 className="whitespace-nowrap font-head font-semibold text-lead">{ticket.personName}</h1>
+      <h1 className="whitespace-nowrap font-head font-semibold text-lead">{props.person}</h1>
       <button
         type="button"
         onClick={() => setCard(true)}
         className="min-h-11 min-w-0 truncate text-left"
         title="The ticket and its cloth: name, day, cut, stretch, width"
       >
-        <span className="font-medium underline decoration-line decoration-2 underline-offset-4">{ticket.name}</span>
+        <span className="font-medium underline decoration-line decoration-2 underline-offset-4">{props.name}</span>
         <span className="hidden pl-3 text-soft lg:inline">
-          {cut?.title.toLowerCase()}, {clothInWords(ticket, unit.writeUnit)}
+          {cut?.title.toLowerCase()}, {clothInWords(props.cloth, unit.writeUnit)}
         </span>
       </button>
       <span className="whitespace-nowrap text-soft">
-        {ticket.revisions > 0 ? `revision ${ticket.revisions}` : 'no revision yet'}
+        {props.revisions > 0 ? `revision ${props.revisions}` : 'no revision yet'}
       </span>
       <span className="ml-auto flex shrink-0 items-center gap-3">
-        {work.canUndo && (
+        {props.canUndo && (
           <button
             type="button"
-            onClick={work.undo}
+            onClick={props.onUndo}
             title="Take the latest change back (z)"
             className="min-h-11 whitespace-nowrap rounded-field px-2 underline underline-offset-4 hover:bg-linen"
           >
             Take back
           </button>
         )}
-        <span role="status" className={work.saving === 'unsaved' ? 'text-amber' : 'text-soft'}>
-          {SAVING[work.saving]}
+        <span role="status" className={props.saving === 'unsaved' ? 'text-amber' : 'text-soft'}>
+          {SAVING[props.saving]}
         </span>
-        {ticket.promised && (
-          <span className="hidden whitespace-nowrap text-soft xl:inline">promised {unit.longDay(ticket.promised)}</span>
+        {props.promised && (
+          <span className="hidden whitespace-nowrap text-soft xl:inline">promised {unit.longDay(props.promised)}</span>
         )}
-        {actions}
+        {props.actions}
       </span>
-      <TicketCard open={card} onClose={() => setCard(false)} />
+      {card && <TicketCard open onClose={() => setCard(false)} />}
     </>
   );
-}
+});
 
 /** no stretch, 59 in wide; stretch 20 %, open. */
-function clothInWords({ cloth }: Ticket, write: (mm: number) => string): string {
+function clothInWords(cloth: Cloth, write: (mm: number) => string): string {
   const said = [cloth.stretch > 0 ? `stretch ${Math.round(cloth.stretch * 100)} %` : 'no stretch'];
   if (cloth.stretch > 0 && cloth.stretchAlong === 0) said[0] += ' round, none along';
   if (cloth.sheer) said.push('sheer');

@@ -173,14 +173,18 @@ public final class Setting implements Comparable<Setting> {
         if (facts.contains(step)) {
             return true;
         }
-        StringBuilder name = new StringBuilder();
+        int at = 0;
         for (int i = 0; i < step.length(); i++) {
             char letter = step.charAt(i);
-            if (letter != '.') {
-                name.append(i > 0 && step.charAt(i - 1) == '.' ? Character.toUpperCase(letter) : letter);
+            if (letter == '.') {
+                continue;
+            }
+            char said = i > 0 && step.charAt(i - 1) == '.' ? Character.toUpperCase(letter) : letter;
+            if (at == key.length() || key.charAt(at++) != said) {
+                return false;
             }
         }
-        return name.toString().equals(key);
+        return at == key.length();
     }
 
     /** The facts that tell what it came to, where the body or the plan has the last word; else none. */
