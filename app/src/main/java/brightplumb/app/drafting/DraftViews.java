@@ -50,6 +50,10 @@ final class DraftViews {
      * @param cut whether it is told how the pieces are cut and made up, and not only what is sewn to what
      */
     record Shown(boolean remedies, boolean made, boolean cut, boolean guesses, boolean rivals) {
+
+        /** What is drawn anew under the hand: the line, and nothing that can wait until the hand rests. */
+        static final Shown WHILE_CHANGING = new Shown(false, true, false, false, false);
+
         static Shown of(PreviewRequest request) {
             String pieces = request.pieces();
             if (pieces != null && !pieces.equals("panels") && !pieces.equals("sewn")) {

@@ -1,0 +1,57 @@
+package brightplumb.app.drafting;
+
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.garment.Cut;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafting;
+import brightplumb.core.measure.UsualBody;
+import java.io.OutputStream;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Every cut drafted a few times on a usual body when the table has been set, and told to nobody. Code that has not run yet runs slowly, and
+ * it should not be the first amount of the morning that finds that out. It goes on beside the work, rests as long as it works, and ends.
+ */
+@Component
+public class Rehearsal {
+
+    private static final int ROUNDS = 40;
+
+    private final JsonMapper json;
+
+    Rehearsal(JsonMapper json) {
+        this.json = json;
+    }
+
+    /** Begins, and answers at once. */
+    public void begin() {
+        Thread aside = new Thread(this::rehearse, "rehearsal");
+        aside.setDaemon(true);
+        aside.setPriority(Thread.MIN_PRIORITY);
+        aside.start();
+    }
+
+    private void rehearse() {
+        try {
+            for (int round = 0; round < ROUNDS; round++) {
+                for (Cut cut : Catalogue.CUTS) {
+                    long before = System.nanoTime();
+                    draft(cut);
+                    TimeUnit.NANOSECONDS.sleep(System.nanoTime() - before);
+                }
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Drafts a cut and writes it down as it is written for a changed amount. */
+    void draft(Cut cut) {
+        DraftRequest asked = DraftRequest.of(cut.id(), null, UsualBody.SHEET, Map.of(), null);
+        json.writeValue(
+                OutputStream.nullOutputStream(), DraftViews.of(Drafting.draft(asked), DraftViews.Shown.WHILE_CHANGING));
+    }
+}
