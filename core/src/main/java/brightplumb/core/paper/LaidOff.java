@@ -1,5 +1,6 @@
 package brightplumb.core.paper;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
@@ -54,6 +55,11 @@ public final class LaidOff {
     /** An amount along an edge. */
     public LaidOff along(String step, String sheet, List<Segment> run) {
         return on(step, sheet, Drawn.Role.MEASURE, run);
+    }
+
+    /** An amount along a part of an edge, from so far along it to so far, mm. */
+    public LaidOff along(String step, String sheet, List<Segment> run, double from, double to) {
+        return to - from < LEAST ? this : along(step, sheet, Curves.part(run, from, to));
     }
 
     /** A help line. */

@@ -3,6 +3,7 @@ package brightplumb.core.table;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.LaidOff;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Pattern;
@@ -11,6 +12,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
+import java.util.function.Consumer;
 
 /** What an operation works on: a body, the settings in force and the paper, on which it says its steps. One table serves one operation. */
 public final class Table {
@@ -94,5 +96,12 @@ public final class Table {
     /** The draft as it stands after the operation, with its pattern. */
     public Draft finished(Pattern pattern) {
         return paper.finished(pattern);
+    }
+
+    /** The same, with the operation's amounts laid off where they lie on its pieces. */
+    public Draft finished(Pattern pattern, Consumer<LaidOff> amounts) {
+        LaidOff off = new LaidOff(paper.finished(pattern));
+        amounts.accept(off);
+        return off.done();
     }
 }

@@ -31,7 +31,14 @@ class DrawnStepByStepTest {
             "bodice.dart.back",
             "hem.girth",
             "knee.girth",
-            "zip.length");
+            "zip.length",
+            "lace.length");
+
+    /** What is cut on the fold, or half of it on the front and half on the back, is laid off in parts. */
+    private static final Set<String> IN_PARTS = Set.of("band.waist", "band.round", "band.length", "peplum.inner");
+
+    /** What is traced from a panel has no amounts of its own. */
+    private static final Set<String> NO_AMOUNT = Set.of("bodice-lining", "suit-lining");
 
     /** The chest line is raised where the armhole would reach the bust, which is said. */
     private static final double RAISED = 25.4;
@@ -60,7 +67,9 @@ class DrawnStepByStepTest {
     void an_amount_is_laid_off_as_long_as_it_is_said(String cut, Way way) {
         bodies(cut, way).forEach(drafted -> {
             for (Step step : drafted.draft().steps()) {
-                if (NOT_ONE_LENGTH.contains(step.id()) || step.id().startsWith("crotch.guide")) {
+                if (NOT_ONE_LENGTH.contains(step.id())
+                        || IN_PARTS.contains(step.id())
+                        || step.id().startsWith("crotch.guide")) {
                     continue;
                 }
                 double near = step.id().equals("armhole.level") ? RAISED : 1;
@@ -73,6 +82,39 @@ class DrawnStepByStepTest {
                 }
             }
         });
+    }
+
+    @ParameterizedTest(name = "{0} {1}")
+    @MethodSource("ways")
+    void what_is_laid_off_in_parts_comes_to_what_is_said_on_both_halves_of_the_body(String cut, Way way) {
+        bodies(cut, way)
+                .forEach(drafted -> drafted.draft().steps().stream()
+                        .filter(s -> IN_PARTS.contains(s.id()))
+                        .forEach(step -> {
+                            double sum = measures(step).stream()
+                                    .mapToDouble(d -> Curves.length(d.run()))
+                                    .sum();
+                            assertThat(List.of(sum, 2 * sum))
+                                    .as(step.id())
+                                    .anyMatch(
+                                            all -> Math.abs(all - step.amount().value()) < 1);
+                        }));
+    }
+
+    /** Where a length, a width or a depth of a made piece lies is known, for it was drawn by it. */
+    @ParameterizedTest(name = "{0} {1}")
+    @MethodSource("ways")
+    void what_an_operation_makes_is_laid_off_on_what_it_made(String cut, Way way) {
+        bodies(cut, way)
+                .forEach(drafted -> drafted.made().stream()
+                        .filter(m -> m.done() && !m.came().pieces().isEmpty())
+                        .filter(m -> !NO_AMOUNT.contains(m.operation().id()))
+                        .forEach(m -> assertThat(drafted.draft().steps().stream()
+                                        .filter(s -> m.came().steps().contains(s.id()))
+                                        .flatMap(s -> measures(s).stream())
+                                        .toList())
+                                .as(m.operation().id())
+                                .isNotEmpty()));
     }
 
     private static List<Drawn> measures(Step step) {

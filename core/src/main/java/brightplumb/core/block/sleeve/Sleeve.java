@@ -15,6 +15,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.LaidOff;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
@@ -173,7 +174,18 @@ public final class Sleeve implements Operation {
                 Amount.found("measured along the cap", cap.length()).as(SleeveFacts.CAP_LENGTH, "cap length"),
                 "Cap, underarm to underarm",
                 "Lower quarters hollow, half an inch in front and a quarter behind: the arm moves forward.");
-        return table.finished(joined(before.pattern().instead(front).instead(back), front, back, sleeve));
+        return table.finished(
+                joined(before.pattern().instead(front).instead(back), front, back, sleeve),
+                off -> laidOff(off, cap, hem, opening.value() / 2));
+    }
+
+    private static void laidOff(LaidOff off, Cap cap, double hem, double half) {
+        String sheet = SLEEVE.toString();
+        off.down(SleeveFacts.CAP_HEIGHT.toString(), sheet, 0, -cap.height(), 0)
+                .across(SleeveFacts.BICEP.toString(), sheet, 0, -cap.half(), cap.half())
+                .down("sleeve.length", sheet, 0, -cap.height(), hem)
+                .across("sleeve.opening", sheet, hem, -half, half)
+                .along(SleeveFacts.CAP_LENGTH.toString(), sheet, cap.run());
     }
 
     /** The bicep for a cap of that height and length; where the arm needs more, the bicep is held and the height found. */

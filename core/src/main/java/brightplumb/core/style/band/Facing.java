@@ -119,7 +119,15 @@ public final class Facing implements Operation {
                     role.equals(EdgeRole.WAIST) ? deep : OnShoulder.deep(panels, FACING_HEIGHT, "facing", table),
                     table);
         }
-        return table.finished(pattern);
+        List<Piece> facings = pattern.pieces().stream()
+                .filter(p -> p.layer() == Layer.SHELL
+                        && p.edge(Strip.LOWER).isPresent()
+                        && before.pattern().find(p.id()).isEmpty())
+                .toList();
+        return table.finished(
+                pattern,
+                off -> facings.forEach(f ->
+                        OffTheTop.deep(off, "facing.height", f, f.edges().get(0).role())));
     }
 
     /** The pattern with facings along one role's edges. */

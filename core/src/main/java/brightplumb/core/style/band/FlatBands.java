@@ -111,7 +111,14 @@ public final class FlatBands implements Operation {
         for (Join waist : joins.subList(0, 2)) {
             pattern = Notches.whereMet(pattern, waist, 0, WaistRound::met);
         }
-        return table.finished(pattern);
+        double high = height.value();
+        return table.finished(
+                pattern,
+                off -> bands.forEach(band -> off.down("band.height", band.id().toString(), 0, high, 2 * high)
+                        .along(
+                                Fact.BAND_LENGTH.toString(),
+                                band.id().toString(),
+                                band.require(StraightBand.LOWER).run())));
     }
 
     /** The waist of front or back from its centre to the side; where left and right differ, from side to side. */

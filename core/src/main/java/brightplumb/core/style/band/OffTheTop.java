@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.paper.LaidOff;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
@@ -52,6 +53,16 @@ final class OffTheTop {
                 panel.copies(),
                 whole.onBody());
         return onFold(piece, panel, layers);
+    }
+
+    /** How deep it is, laid off at the centre, or where its upper edge begins. */
+    static LaidOff deep(LaidOff off, String step, Piece piece, EdgeRole role) {
+        List<Segment> lower = piece.require(Strip.LOWER).run();
+        return off.off(
+                step,
+                piece.id().toString(),
+                piece.require(role).run().get(0).from(),
+                lower.get(lower.size() - 1).to());
     }
 
     private static String hand(Piece panel) {

@@ -121,7 +121,14 @@ public final class ShapedBand implements Operation {
         bands.values().forEach(b -> pieces.add(fusing(b)));
         pattern = pattern.with(pieces).joined(joins(pattern, bands));
         say(table, pattern, bands);
-        return table.finished(pattern);
+        return table.finished(
+                pattern,
+                off -> bands.values()
+                        .forEach(band -> OffTheTop.deep(off, "band.height", band, EdgeRole.WAIST)
+                                .along(
+                                        "band.length",
+                                        band.id().toString(),
+                                        band.require(Strip.LOWER).run())));
     }
 
     private static Piece under(Piece panel) {

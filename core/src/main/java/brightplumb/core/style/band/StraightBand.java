@@ -160,7 +160,25 @@ public final class StraightBand implements Operation {
                         ? "All round. The piece is half of it, on the fold at the "
                                 + round.turns().spoken() + "."
                         : "From the " + round.opens() + " once round.");
-        return table.finished(joined(draft.pattern(), band, round, sewn.value(), kind));
+        double high = height.value();
+        double walked = sewn.value() / (round.half() ? 2 : 1);
+        return table.finished(joined(draft.pattern(), band, round, sewn.value(), kind), off -> {
+            String sheet = BAND.toString();
+            off.down("band.height", sheet, 0, high, 2 * high);
+            off.across(
+                    Fact.BAND_LENGTH.toString(),
+                    sheet,
+                    2 * high,
+                    0,
+                    band.require(LOWER).length());
+            off.across(holds(table.set()) ? "band.round" : "band.waist", sheet, 2 * high, 0, walked);
+            if (holds(table.set())) {
+                // It is shorter than the waist, which is then to be seen on the panels alone.
+                before.with(EdgeRole.WAIST)
+                        .forEach(p -> off.along(
+                                "band.waist", p.id().toString(), p.top().run()));
+            }
+        });
     }
 
     /** Whether the band itself holds the garment up: a ring of stretch cloth over a waist that is not drawn up. */

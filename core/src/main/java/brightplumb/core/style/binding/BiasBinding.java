@@ -136,7 +136,14 @@ public final class BiasBinding implements Operation {
                 all.named("binding.length", "binding, all of it"),
                 "Binding, all of it",
                 "Stretched a little as it is sewn on, it lies flat; cut it whole and trim what is left.");
-        return table.finished(before.pattern().with(strips).joined(joins));
+        return table.finished(
+                before.pattern().with(strips).joined(joins),
+                off -> strips.forEach(strip -> off.down(
+                                "binding.width", strip.id().toString(), 0, 0, width)
+                        .along(
+                                "binding." + strip.id().name().replace("-binding", ""),
+                                strip.id().toString(),
+                                strip.require(UPPER).run())));
     }
 
     /** Both edges in the order in which the strip meets them: round the leg from the front's end over the side to the back's. */

@@ -126,7 +126,9 @@ public final class CrotchStrip implements Operation {
                     0,
                     Join.Kind.SEWN));
         }
-        return table.finished(before.pattern().with(strips).joined(joins));
+        return table.finished(
+                before.pattern().with(strips).joined(joins),
+                off -> strips.forEach(strip -> off.down("strip.deep", strip.id().toString(), 0, 0, DEEP)));
     }
 
     @Override

@@ -127,7 +127,16 @@ public final class FlatCollar implements Operation {
                 .instead(front)
                 .with(List.of(collar, fusing))
                 .joined(List.of(on, Join.mirrored("collar.round", ROUND, collar)));
-        return table.finished(pattern);
+        List<Segment> neck = collar.top().run();
+        Curves.Along middle = Curves.along(neck, Curves.length(neck) / 2);
+        return table.finished(
+                pattern,
+                off -> off.off(
+                                "collar.width",
+                                COLLAR.toString(),
+                                middle.at(),
+                                middle.at().plus(middle.direction().turned().times(width)))
+                        .along("collar.length", COLLAR.toString(), neck));
     }
 
     /** The strip along the neckline with its corner at the centre front rounded, both ends named: they get swapped. */

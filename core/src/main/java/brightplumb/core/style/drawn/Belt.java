@@ -104,7 +104,10 @@ public final class Belt implements Operation {
                 .ending(LONG, End.RAW)
                 .ending(END, End.RAW);
         table.paper().draw(BELT.toString(), Drawn.Role.OUTLINE, "", belt.sewLine());
-        return table.finished(before.pattern().with(List.of(belt, fusing)));
+        return table.finished(
+                before.pattern().with(List.of(belt, fusing)),
+                off -> off.down("belt.height", BELT.toString(), 0, high.value(), 2 * high.value())
+                        .across("belt.length", BELT.toString(), 2 * high.value(), 0, long_.value()));
     }
 
     @Override

@@ -5,6 +5,7 @@ import static brightplumb.core.rule.DrawnSettings.CASING_TURN;
 import static brightplumb.core.rule.DrawnSettings.CHANNEL_ROOM;
 import static brightplumb.core.rule.DrawnSettings.ELASTIC_WIDTH;
 
+import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
@@ -98,7 +99,15 @@ public final class Casing implements Operation {
         for (Piece piece : before.with(EdgeRole.WAIST)) {
             pattern = pattern.instead(piece.ending(EdgeRole.WAIST, End.CASING));
         }
-        return table.finished(pattern);
+        Piece front = before.with(EdgeRole.WAIST).get(0);
+        String sheet = front.id().toString();
+        Point centre = front.top().run().get(0).from();
+        double fold = centre.y() - top.value();
+        return table.finished(
+                pattern,
+                off -> off.down("casing.cut", sheet, centre.x(), centre.y() - cut.value(), centre.y())
+                        .down("casing.channel", sheet, centre.x(), fold - channel.value(), fold)
+                        .down("casing.top", sheet, centre.x(), fold, centre.y()));
     }
 
     @Override

@@ -120,7 +120,9 @@ public final class Drawcord implements Operation {
                 .in(Layer.FUSING)
                 .ending(RAW, End.RAW);
         table.paper().draw(band.id().toString(), Drawn.Role.CONSTRUCTION, "buttonhole", List.of(hole));
-        return table.finished(before.pattern().instead(holed).with(List.of(patch)));
+        return table.finished(
+                before.pattern().instead(holed).with(List.of(patch)),
+                off -> off.across("cord.hole", band.id().toString(), fold / 2, 0, from.value()));
     }
 
     @Override

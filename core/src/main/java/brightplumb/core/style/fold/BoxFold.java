@@ -132,7 +132,24 @@ public final class BoxFold implements Operation {
                     wide.plus(Amount.found("the front dart", mouth(ready)).named(null, "front dart")),
                     "The dart is folded in with it: each line goes out by half the dart at the waist, by nothing at its point.");
         }
-        return table.finished(Relaid.joins(before.pattern(), pattern));
+        Pattern folded = pattern;
+        return table.finished(
+                Relaid.joins(before.pattern(), pattern),
+                off -> folded.pieces()
+                        .forEach(front -> front.folds().stream()
+                                .filter(f -> f.kind() == Fold.Kind.BOX)
+                                .forEach(f -> off.off(
+                                                "fold.width",
+                                                front.id().toString(),
+                                                f.out().get(f.out().size() - 1).to(),
+                                                f.back()
+                                                        .get(f.back().size() - 1)
+                                                        .to())
+                                        .off(
+                                                "fold.takes",
+                                                front.id().toString(),
+                                                f.out().get(0).from(),
+                                                f.back().get(0).from()))));
     }
 
     private static double mouth(Piece piece) {

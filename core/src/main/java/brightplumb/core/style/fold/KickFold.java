@@ -123,7 +123,19 @@ public final class KickFold implements Operation {
             pattern = Relaid.joins(before.pattern(), pattern)
                     .joined(List.of(Join.mirrored("kick.edge", EDGE, folded), Join.mirrored("kick.top", TOP, folded)));
         }
-        return table.finished(pattern);
+        Pattern folded = pattern;
+        return table.finished(
+                pattern,
+                off -> folded.pieces().stream()
+                        .filter(p -> p.edge(EDGE).isPresent())
+                        .forEach(back -> {
+                            List<Segment> edge = back.require(EDGE).run();
+                            Point above = edge.get(edge.size() - 1).to();
+                            Point hem = edge.get(0).from();
+                            Point foot = hem.y() > above.y() ? hem : above;
+                            off.along("kick.height", back.id().toString(), edge);
+                            off.across("kick.width", back.id().toString(), foot.y(), foot.x(), foot.x() + wide.value());
+                        }));
     }
 
     @Override

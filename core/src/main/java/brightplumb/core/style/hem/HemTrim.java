@@ -81,7 +81,13 @@ public final class HemTrim implements Operation {
                 Amount.found("measured along the hem, its joins with it", length(before))
                         .named(null, "lace"),
                 "Half an inch at each end of a join.");
-        return table.finished(before.pattern());
+        return table.finished(
+                before.pattern(),
+                off -> before.with(EdgeRole.HEM)
+                        .forEach(panel -> off.along(
+                                "lace.length",
+                                panel.id().toString(),
+                                panel.require(EdgeRole.HEM).run())));
     }
 
     @Override

@@ -116,7 +116,18 @@ public final class TurnUp implements Operation {
                     "Cut on below the finished edge",
                     table.set(HEM_ALLOWANCE),
                     "Folded up outside, down again, and hemmed inside: each part is the mirror image of the one before.");
-            return table.finished(before.pattern());
+            return table.finished(
+                    before.pattern(),
+                    off -> before.pieces().stream().filter(TurnUp::takes).forEach(panel -> {
+                        Point side = panel.require(EdgeRole.HEM).run().get(0).from();
+                        off.down("turn-up.height", panel.id().toString(), side.x(), side.y() - high.value(), side.y());
+                        off.down(
+                                "turn-up.below",
+                                panel.id().toString(),
+                                side.x(),
+                                side.y(),
+                                side.y() + table.set(HEM_ALLOWANCE).value());
+                    }));
         }
         Amount strip = table.step(
                 "turn-up.strip",
@@ -148,7 +159,12 @@ public final class TurnUp implements Operation {
                 joins.add(Join.sewn("turn-up." + role, role, one, other));
             }
         }
-        return table.finished(pattern.joined(joins));
+        double fold = strip.value() / 2;
+        return table.finished(
+                pattern.joined(joins),
+                off -> strips.values()
+                        .forEach(piece -> off.down("turn-up.strip", piece.id().toString(), 0, 0, strip.value())
+                                .down("turn-up.height", piece.id().toString(), 0, fold - high.value(), fold)));
     }
 
     /** The strip of the panel that a layer runs along to its hem; null where it has none. */

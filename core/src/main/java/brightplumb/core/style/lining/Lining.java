@@ -5,6 +5,7 @@ import static brightplumb.core.rule.LiningSettings.LINING;
 import static brightplumb.core.rule.LiningSettings.LINING_HEM;
 import static brightplumb.core.rule.LiningSettings.LINING_JOIN;
 
+import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
@@ -106,7 +107,12 @@ public final class Lining implements Operation {
                 Amount.ratio("one for each panel", linings.size()).named(null, "lining pieces"),
                 table.set().why(LINING));
         Pattern pattern = before.pattern().with(List.copyOf(linings.values()));
-        return table.finished(pattern.joined(joins(pattern, linings, bagged)));
+        return table.finished(
+                pattern.joined(joins(pattern, linings, bagged)),
+                off -> linings.values().forEach(lining -> {
+                    Point side = lining.require(EdgeRole.HEM).run().get(0).from();
+                    off.down("lining.shorter", lining.id().toString(), side.x(), side.y(), side.y() + shorter.value());
+                }));
     }
 
     /**

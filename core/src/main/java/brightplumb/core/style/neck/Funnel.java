@@ -138,7 +138,12 @@ public final class Funnel implements Operation {
                         List.of(new Line(Point.of(0, height.value()), Point.of(length.value(), height.value())))));
         table.paper().draw(FUNNEL.toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
         table.step("funnel.folded", "Cut for it, sewn", height.times(2), "Doubled: the fold stands at the top.");
-        return table.finished(joined(before.pattern().instead(front).instead(back), front, back, strip, half));
+        double high = height.value();
+        return table.finished(
+                joined(before.pattern().instead(front).instead(back), front, back, strip, half),
+                off -> off.down("funnel.height", FUNNEL.toString(), 0, high, 2 * high)
+                        .across("funnel.length", FUNNEL.toString(), 2 * high, 0, length.value())
+                        .down("funnel.folded", FUNNEL.toString(), length.value(), 0, 2 * high));
     }
 
     /** From the centre back over the shoulder to the centre front; the other half is its mirror image. */

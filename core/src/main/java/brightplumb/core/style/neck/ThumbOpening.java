@@ -5,6 +5,7 @@ import static brightplumb.core.rule.SleeveSettings.THUMB_FROM;
 import static brightplumb.core.rule.SleeveSettings.THUMB_LONG;
 
 import brightplumb.core.block.sleeve.Sleeve;
+import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
@@ -81,7 +82,12 @@ public final class ThumbOpening implements Operation {
         Pattern pattern = Notches.along(before.pattern(), seam, "thumb, from here", long_ - from.value());
         pattern = Notches.along(pattern, seam, "thumb, to here", long_ - from.value() - open.value());
         Piece sleeve = pattern.piece(Sleeve.SLEEVE).ending(EdgeRole.HEM, End.RAW);
-        return table.finished(pattern.instead(sleeve));
+        List<Segment> under = before.layer(seam, 0);
+        double tip = long_ - from.value();
+        return table.finished(
+                pattern.instead(sleeve),
+                off -> off.along("thumb.from", Sleeve.SLEEVE.toString(), under, tip, long_)
+                        .along("thumb.long", Sleeve.SLEEVE.toString(), under, tip - open.value(), tip));
     }
 
     @Override

@@ -92,7 +92,20 @@ public final class FalseFly implements Operation {
             table.paper().draw(front.id().toString(), Drawn.Role.CONSTRUCTION, "false fly", line.run());
             pattern = pattern.instead(front.placing(line));
         }
-        return table.finished(pattern);
+        Pattern stitched = pattern;
+        return table.finished(
+                pattern,
+                off -> stitched.pieces()
+                        .forEach(front -> front.lines().stream()
+                                .filter(l -> l.id().equals(LINE))
+                                .forEach(l -> off.off(
+                                        "false.fly",
+                                        front.id().toString(),
+                                        Curves.reversed(front.require(EdgeRole.CROTCH)
+                                                        .run())
+                                                .get(0)
+                                                .from(),
+                                        l.run().get(0).from()))));
     }
 
     /** Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its end. */

@@ -112,12 +112,6 @@ public final class Fly implements Operation {
         Piece left = of(before, Hand.LEFT);
         Piece right = of(before, Hand.RIGHT);
         double high = left.require(EdgeRole.FLY).length();
-        Amount long_ = Amount.found("measured along the opening", high);
-        table.step(
-                "fly.long",
-                "Facing and shield long",
-                long_.plus(Amount.inches("beyond the end", 0.5)),
-                "Half an inch below the end of the zip.");
         Piece facing = facing(wide.value(), high);
         Piece fusing = Surgery.traced(
                         facing, PieceId.of(FACING.name() + Pattern.FUSING), "Fly facing fusing", Layer.FUSING)
@@ -127,16 +121,28 @@ public final class Fly implements Operation {
         for (Piece piece : List.of(facing, shield)) {
             table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", piece.sewLine());
         }
+        Amount long_ = Amount.found("measured along the opening", high);
+        table.step(
+                "fly.long",
+                "Facing and shield long",
+                long_.plus(Amount.inches("beyond the end", 0.5)),
+                "Half an inch below the end of the zip.");
         Pattern pattern = before.pattern().with(List.of(facing, fusing, shield));
         Stretch onLeft = Stretch.whole(left, left.require(EdgeRole.FLY)).of(Hand.LEFT);
         Stretch onRight = Stretch.whole(right, right.require(EdgeRole.FLY)).of(Hand.RIGHT);
-        return table.finished(pattern.joined(List.of(
-                Join.sewn("fly.facing", Run.of(onLeft), along(facing, high).reversed()),
-                new Join(
-                        "fly.shield",
-                        List.of(Run.of(onRight), along(shield, high).reversed(), folded(shield, high)),
-                        0,
-                        Join.Kind.SEWN))));
+        return table.finished(
+                pattern.joined(List.of(
+                        Join.sewn(
+                                "fly.facing",
+                                Run.of(onLeft),
+                                along(facing, high).reversed()),
+                        new Join(
+                                "fly.shield",
+                                List.of(Run.of(onRight), along(shield, high).reversed(), folded(shield, high)),
+                                0,
+                                Join.Kind.SEWN))),
+                off -> off.across("fly.width", FACING.toString(), 0, 0, wide.value())
+                        .down("fly.long", FACING.toString(), 0, 0, high + BEYOND));
     }
 
     private static Piece of(Draft draft, Hand hand) {

@@ -153,7 +153,14 @@ public final class Peplum implements Operation {
                     Run.of(new Stretch(quarter.id(), Hand.BOTH, INNER, 1, 0, to, false))));
         }
         joins.add(Join.sewn("peplum.side", SIDE, quarters.get(0), quarters.get(1)));
-        return table.finished(pattern.joined(joins));
+        return table.finished(
+                pattern.joined(joins),
+                off -> quarters.forEach(quarter -> {
+                    String sheet = quarter.id().toString();
+                    off.down(PeplumFacts.RADIUS.toString(), sheet, 0, 0, radius.value())
+                            .down("peplum.length", sheet, 0, radius.value(), radius.value() + deep.value())
+                            .along("peplum.inner", sheet, quarter.require(INNER).run());
+                }));
     }
 
     /**

@@ -13,6 +13,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.paper.LaidOff;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
@@ -90,6 +91,19 @@ final class Bag {
 
     double across() {
         return across;
+    }
+
+    double wide() {
+        return wide;
+    }
+
+    double deep() {
+        return deep;
+    }
+
+    /** The front it is scooped out of, as it was before. */
+    Piece front() {
+        return front;
     }
 
     double alongTop() {
@@ -284,6 +298,15 @@ final class Bag {
                         OnBody.NOWHERE)
                 .placing(new Placed("mouth", "pocket mouth", mouth()))
                 .withMarks(front.marks().stream().filter(this::inCorner).toList());
+    }
+
+    /** Its amounts where they lie: from the corner along both edges, and across and down the bag. */
+    void laidOff(LaidOff off) {
+        String sheet = front.id().toString();
+        off.along(SCOOP_ACROSS.key(), sheet, top.run(), topLength - across, topLength);
+        off.along(SCOOP_DOWN.key(), sheet, side.run(), 0, down);
+        off.across(BAG_WIDE.key(), facing().id().toString(), sideEnd.y(), sideEnd.x() - wide, sideEnd.x());
+        off.down(BAG_DEEP.key(), facing().id().toString(), innerTop.x(), innerTop.y(), bottom());
     }
 
     private Line grain() {

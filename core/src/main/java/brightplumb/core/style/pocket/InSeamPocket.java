@@ -126,7 +126,16 @@ public final class InSeamPocket implements Operation {
         }
         joins.add(
                 new Join("pocket.bag", List.of(round(bag, Hand.LEFT), round(bag, Hand.RIGHT)), 0, Join.Kind.MIRRORED));
-        return table.finished(pattern.joined(joins));
+        return table.finished(
+                pattern.joined(joins),
+                off -> sides(before).forEach(side -> {
+                    Stretch s = side.layers().get(0).stretches().get(0);
+                    List<Segment> edge =
+                            before.piece(s.piece()).require(s.role(), s.nth()).run();
+                    double from = toWaist(before, side) + down.value();
+                    off.along("mouth.down", s.piece().toString(), edge, from - down.value(), from);
+                    off.along("mouth", s.piece().toString(), edge, from, from + mouth.value());
+                }));
     }
 
     /** How far down a side the waist lies, where it begins above it; 0 where it begins there. */

@@ -153,7 +153,23 @@ public final class PatchPocket implements Operation {
                 wide.value() < HAND_PASSES
                         ? "A mouth of less than 5½ in (14 cm) hardly passes a hand."
                         : table.set().why(FLAP_HEIGHT));
-        return table.finished(pattern.with(pieces).joined(joins));
+        return table.finished(pattern.with(pieces).joined(joins), off -> {
+            off.across("pocket.width", POCKET.toString(), 0, 0, wide.value());
+            off.down("pocket.height", POCKET.toString(), 0, 0, high.value());
+            off.down("flap.height", FLAP.toString(), 0, 0, flapHeight);
+            for (Piece front : fronts) {
+                double grain = front.grain().from().x();
+                double waist = waistAt(front, grain);
+                double top = waist + table.set(POCKET_DOWN).value();
+                off.down("pocket.down", front.id().toString(), grain, waist, top);
+                off.across(
+                        "pocket.in",
+                        front.id().toString(),
+                        top,
+                        grain - table.set(POCKET_IN).value(),
+                        grain);
+            }
+        });
     }
 
     private static Join laid(String seam, Piece on, EdgeRole edge, Piece front, EdgeRole line) {

@@ -29,6 +29,7 @@ import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 
 /** A pocket scooped out of each front between waist and side, with a bag and a piece beneath that fills the corner. Common practice, no source. */
 public final class ScoopPocket implements Operation {
@@ -81,18 +82,22 @@ public final class ScoopPocket implements Operation {
 
     @Override
     public Draft on(Draft before, Table table) {
-        Amount across = said(table, SCOOP_ACROSS, "Pocket in from the side");
-        Amount down = said(table, SCOOP_DOWN, "Pocket down the side");
-        Amount wide = said(table, BAG_WIDE, "Bag wide");
-        Amount deep = said(table, BAG_DEEP, "Bag deep");
+        List<Bag> bags = before.pieces().stream()
+                .filter(ScoopPocket::carries)
+                .map(front -> bag(front, table.set()))
+                .toList();
+        said(table, SCOOP_ACROSS, "Pocket in from the side", bags, Bag::across, "what the dart leaves");
+        Amount down = table.step(
+                SCOOP_DOWN.key(),
+                "Pocket down the side",
+                table.set(SCOOP_DOWN),
+                table.set().why(SCOOP_DOWN));
+        said(table, BAG_WIDE, "Bag wide", bags, Bag::wide, "what lies behind the front");
+        said(table, BAG_DEEP, "Bag deep", bags, Bag::deep, "what lies behind the front");
         Pattern pattern = before.pattern();
         List<Join> sewn = new ArrayList<>();
-        for (Piece front : before.pieces().stream().filter(ScoopPocket::carries).toList()) {
-            // What a hand asked is drawn or refused; what is asked by habit makes do with the room there is.
-            Bag bag = new Bag(front, across.value(), down.value(), wide.value(), deep.value());
-            bag = table.set().byHand(SCOOP_ACROSS) ? bag : bag.withinReach();
-            bag = table.set().byHand(BAG_DEEP) ? bag : bag.shallower();
-            bag = (table.set().byHand(BAG_WIDE) ? bag : bag.narrower()).fitting();
+        for (Bag bag : bags) {
+            Piece front = bag.front();
             Piece cut = bag.cutAway();
             Piece facing = bag.facing();
             Piece under = bag.under();
@@ -129,11 +134,32 @@ public final class ScoopPocket implements Operation {
                 pattern = Notches.whereMet(pattern, side, 0, (above, below) -> "pocket mouth");
             }
         }
-        return table.finished(pattern.joined(sewn));
+        return table.finished(pattern.joined(sewn), off -> bags.forEach(bag -> bag.laidOff(off)));
     }
 
-    private static Amount said(Table table, Setting setting, String title) {
-        return table.step(setting.key(), title, table.set(setting), table.set().why(setting));
+    /** What a hand asked is drawn or refused; what is asked by habit makes do with the room there is. */
+    private static Bag bag(Piece front, Settings set) {
+        Bag bag = new Bag(
+                front,
+                set.amount(SCOOP_ACROSS).value(),
+                set.amount(SCOOP_DOWN).value(),
+                set.amount(BAG_WIDE).value(),
+                set.amount(BAG_DEEP).value());
+        bag = set.byHand(SCOOP_ACROSS) ? bag : bag.withinReach();
+        bag = set.byHand(BAG_DEEP) ? bag : bag.shallower();
+        return (set.byHand(BAG_WIDE) ? bag : bag.narrower()).fitting();
+    }
+
+    /** Says what is drawn: the amount asked, or what there was room for. */
+    private static void said(
+            Table table, Setting setting, String title, List<Bag> bags, ToDoubleFunction<Bag> drawn, String room) {
+        Amount asked = table.set(setting);
+        double least = bags.stream().mapToDouble(drawn).min().orElseThrow();
+        table.step(
+                setting.key(),
+                title,
+                least < asked.value() ? asked.atMost(Amount.found(room, least)) : asked,
+                table.set().why(setting));
     }
 
     @Override

@@ -3,6 +3,7 @@ package brightplumb.core.style.shape;
 import brightplumb.core.block.waist.ClosedWaist;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
@@ -89,7 +90,13 @@ public final class SideTakes {
             throw new Refusal(words.field(), words.cannot());
         }
         if (left > 0) {
-            table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", recurved.down(drawn.side()));
+            table.paper()
+                    .draw(piece.id().toString(), Drawn.Role.OUTLINE, "", recurved.down(drawn.side()))
+                    .draw(
+                            piece.id().toString(),
+                            Drawn.Role.MEASURE,
+                            "",
+                            new Line(drawn.side(), drawn.side().plus(Point.of(left, 0))));
             table.step(
                     "side.takes." + piece.id(),
                     piece.title() + ": the side takes the dart",

@@ -143,6 +143,22 @@ public final class Sweep implements Operation {
         table.paper()
                 .fact(Amount.found("as the panels open", last.spread()).as(SweepFacts.SPREAD, "spread of the sweep"));
         table.paper().fact(Amount.found("as the sides lost", last.lost()).as(SweepFacts.SIDE_LOST, "side lost"));
-        return table.finished(Relaid.joins(before.pattern(), pattern));
+        Point side = bust.plus(Point.of(leg.value(), 0));
+        Point half = Point.of(0, intake.value() / 2);
+        return table.finished(
+                Relaid.joins(before.pattern(), pattern),
+                off -> swept(before).forEach(panel -> {
+                    String sheet = panel.id().toString();
+                    off.off("sweep.leg", sheet, bust, side);
+                    off.off(SweepFacts.DART.toString(), sheet, side.minus(half), side.plus(half));
+                    off.said(SweepFacts.SPREAD.of(sheet).toString()).ifPresent(spread -> {
+                        double plumb = spread / 2 / Math.sin(angle / 2);
+                        off.off(
+                                SweepFacts.SPREAD.of(sheet).toString(),
+                                sheet,
+                                bust.plus(Point.of(0, plumb)),
+                                bust.plus(Point.of(plumb * Math.sin(angle), plumb * Math.cos(angle))));
+                    });
+                }));
     }
 }
