@@ -3,14 +3,13 @@ import { useNavigate, useSearchParams } from 'react-router';
 import type { Draft, Remedy } from '../api/client';
 import { useCuts, useDraft, useWays } from '../api/queries';
 import { lengthOnly } from '../compare/sides';
-import { Button, ButtonLink } from '../kit/Button';
+import { ButtonLink } from '../kit/Button';
 import { useKeys } from '../kit/keys';
 import { Segmented } from '../kit/Segmented';
 import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import type { Zoom } from '../paper/DraftPaper';
 import { besides } from '../tickets/besides';
-import { asTheRecipe } from '../tickets/otherCut';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
@@ -19,6 +18,7 @@ import { useOnceDrawn } from './onceDrawn';
 import { PaperFoot, ZOOMS } from './PaperFoot';
 import { PaperInHand } from './PaperInHand';
 import { PlumbStrip } from './PlumbStrip';
+import { Refused } from './Refused';
 import type { Rival } from './Rivals';
 import { Settings } from './Settings';
 import { Working } from './Working';
@@ -142,19 +142,8 @@ export function DraftStation() {
     );
   }
   if (!draft || !said || !cut || !work.sheet || !work.ticket) {
-    const made = work.fault?.at('with') && work.ticket ? asTheRecipe(work.ticket) : [];
-    return shell(
-      <>
-        <Waiting error={work.error ?? work.fault} />
-        {made.length > 0 && (
-          <div className="mx-6">
-            <Button look="main" onClick={() => work.change(made)}>
-              Make it as its recipe has it
-            </Button>
-          </div>
-        )}
-      </>,
-    );
+    const problem = work.error ?? work.fault;
+    return shell(problem ? <Refused problem={problem} cut={cut} work={work} /> : <Waiting />);
   }
   const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(

@@ -68,10 +68,11 @@ function girthOf(sheet: Sheet, measure: string): number | undefined {
   return reading && lengthOf(reading);
 }
 
-export function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft; work: TicketWork }) {
+/** One amount. Where nothing could be drafted, no draft says what it comes to. */
+export function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft | null; work: TicketWork }) {
   const unit = useUnit();
   const [fault, setFault] = useState<string | null>(null);
-  const inForce = draft.settings[setting.key];
+  const inForce = draft?.settings[setting.key];
   const id = `set-${setting.key}`;
   const own = work.ticket?.settings[setting.key];
   const byHand = own !== undefined;

@@ -5,7 +5,7 @@ import { BeforeChange } from './BeforeChange';
 import { Amount, Handle, StepLines } from './Growing';
 import { type Box, frame, type Project, project } from './geometry';
 import { begun, besides, laidBefore, laidOff, movable, ruled, taken } from './growth';
-import { around, below, forks, inHand, layOut, panelsOf } from './layout';
+import { around, below, forks, inHand, layOut, panelsOf, tall } from './layout';
 import { Levels, Outline, Ruler } from './marks';
 import { Ghost, MadePiece, Panel, PanelName } from './PanelLines';
 import { usePan } from './usePan';
@@ -76,6 +76,7 @@ export function DraftPaper(props: Props) {
     return at ? project(at, view) : null;
   };
   const meant = draft.steps.find((s) => s.id === lit) ?? picked;
+  const beneath = new Set(tall(hand).filter((_, i) => i % 2 === 1));
   const range = meant && picked === meant && meant.setting && movable(meant) ? props.range?.(meant.setting) : null;
   return (
     <div
@@ -147,7 +148,7 @@ export function DraftPaper(props: Props) {
             ))}
           {hand.map((p) => (
             <On key={p.id} to={to(p.id)}>
-              {(at) => <MadePiece piece={p} to={at} />}
+              {(at) => <MadePiece piece={p} to={at} beneath={beneath.has(p.id)} />}
             </On>
           ))}
           {zoom === 'whole' &&

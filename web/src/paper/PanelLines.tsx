@@ -16,18 +16,18 @@ export function Panel({ piece, to }: { piece: Piece; to: Project }) {
   );
 }
 
-/** A made piece in hand: its outline, folds and lines, and its name. */
-export function MadePiece({ piece, to }: { piece: Piece; to: Project }) {
+/** A made piece in hand: its outline, folds and lines, and its name above it, or beneath where the next one's name has the place. */
+export function MadePiece({ piece, to, beneath }: { piece: Piece; to: Project; beneath: boolean }) {
   const { tone, dash } = toneOf(piece.id);
   const box = boxOf(piece.sewLine);
-  const at = to([(box.left + box.right) / 2, box.top]);
+  const at = to([(box.left + box.right) / 2, beneath ? box.bottom : box.top]);
   return (
     <g>
       <Outline segments={piece.sewLine} to={to} tone={tone} dash={dash} width={2} />
       <InnerLines piece={piece} to={to} />
       <text
         x={at[0]}
-        y={at[1] - 9}
+        y={at[1] + (beneath ? 20 : -9)}
         textAnchor="middle"
         fontSize="15"
         fontWeight="600"

@@ -37,6 +37,12 @@ export function below(draft: Draft, piece: Piece): Piece | null {
   );
 }
 
+/** What is long along the waist lies above it, what is tall beside the panels. */
+const alongWaist = (box: Box) => box.right - box.left > (box.bottom - box.top) * 1.5;
+
+/** The made pieces in hand that lie side by side, by their names. */
+export const tall = (hand: Piece[]): string[] => hand.filter((p) => !alongWaist(boxOf(p.sewLine))).map((p) => p.id);
+
 /**
  * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What
  * ends at the waist lies above what it is sewn to, as on the body. What was made and is in hand lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one
@@ -76,7 +82,7 @@ export function layOut(draft: Draft, over: Draft[] = [], hand: Piece[] = []): Ta
   let beyond = right + APART;
   for (const piece of hand) {
     const box = boxOf(piece.sewLine);
-    const long = box.right - box.left > (box.bottom - box.top) * 1.5;
+    const long = alongWaist(box);
     const at = long ? { dx: -box.left, dy: above - box.bottom } : { dx: beyond - box.left, dy: 0 };
     if (long) above -= box.bottom - box.top + MADE_APART;
     else beyond += box.right - box.left + MADE_APART;

@@ -75,6 +75,20 @@ class DrawnOnPaperTest {
     }
 
     @Test
+    void what_is_made_has_its_amounts_laid_off_on_it() {
+        Page page = browser.signedIn();
+        Browser.ownTicket(page, "Perpetua Lowe", "Made on paper");
+        assertThat(paper(page).getByText("Band", new Locator.GetByTextOptions().setExact(true)))
+                .hasCount(0);
+        take(page, "band.height");
+        assertThat(paper(page).getByText("Band", new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(amount(page, "band.height")).containsText("1½");
+        take(page, "band.length");
+        assertThat(amount(page, "band.length")).hasCount(1);
+    }
+
+    @Test
     void an_amount_is_dragged_where_it_is_laid_off_and_taken_back_in_one_go() {
         Page page = browser.signedIn();
         Browser.ownTicket(page, "Rosalba Finn", "Drawn longer");

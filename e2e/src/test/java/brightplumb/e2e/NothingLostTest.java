@@ -147,6 +147,7 @@ class NothingLostTest {
         page.waitForCondition(() -> !printed.isEmpty());
         paper.close();
         page.keyboard().press("Escape");
+        assertThat(print).hasCount(0);
 
         page.context().setOffline(true);
         page.keyboard().press("2");
@@ -312,5 +313,36 @@ class NothingLostTest {
         Browser.button(page, "Undo").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hortense Reed")))
                 .isVisible();
+    }
+
+    @Test
+    void a_ticket_that_cannot_be_drafted_shows_the_amount_that_would_put_it_right_also_when_the_page_is_opened_anew() {
+        Page page = browser.signedIn();
+        Browser.newPerson(page, "Barnaby Sprake");
+        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("33");
+        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("40");
+        page.getByLabel("Rise, seated", new Page.GetByLabelOptions().setExact(true))
+                .fill("10 3/4");
+        Browser.button(page, "Keep this sheet").click();
+        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Browser.newTicket(page);
+        Browser.hang(page, "Classic trousers", "A leg of no length");
+        page.waitForURL(Pattern.compile("/measure"));
+        page.navigate(page.url().replaceFirst("/measure.*", "/draft"));
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("Outside leg is needed");
+        Browser.assertAccessible(page);
+        page.locator("#set-length").fill("41");
+        page.getByTestId("draft-paper").waitFor();
+        page.locator("#set-length").fill("12");
+        assertThat(page.locator("#set-length-says")).containsText("below the crotch");
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("kept")))
+                .hasText("kept");
+        page.reload();
+        assertThat(page.locator("#set-length-says")).containsText("below the crotch");
+        page.navigate(page.url().replaceFirst("/draft.*", "/cut"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To its amounts"))
+                .click();
+        page.locator("#set-length").fill("40");
+        page.getByTestId("draft-paper").waitFor();
     }
 }

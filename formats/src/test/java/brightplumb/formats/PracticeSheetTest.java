@@ -1,6 +1,7 @@
 package brightplumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.measure.DecimalMark;
@@ -47,6 +48,19 @@ class PracticeSheetTest {
         }
         assertThat(count(frames.get(2), Kind.OUTLINE)).isZero();
         assertThat(outlines).as("both panels, all round").isGreaterThan(6);
+    }
+
+    @Test
+    void an_amount_of_a_made_piece_stands_in_its_outline() {
+        Drafted skirt = Patterns.drafted("straight-skirt");
+        Frame high = PracticeSheet.of(skirt.draft()).frames().stream()
+                .filter(f -> f.step().id().equals("band.height"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(high.lines())
+                .anyMatch(l -> l.kind() == Kind.NOW && Math.abs(l.laidOff() - 38.1) < 0.1)
+                .anyMatch(l -> l.kind() == Kind.BEFORE && l.run().size() == 4);
+        assertThat(high.to().y() - high.from().y()).as("cut double").isCloseTo(76.2, within(0.1));
     }
 
     @Test

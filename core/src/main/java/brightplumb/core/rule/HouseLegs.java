@@ -17,6 +17,7 @@ import static java.util.Map.entry;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.working.Amount;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -135,7 +136,10 @@ final class HouseLegs {
     private static Amount outsideLeg(Given given) {
         return given.body()
                 .find(Measure.OUTSIDE_LEG)
-                .orElseThrow(() -> new Refusal(
-                        "measures.outsideLeg", "Outside leg is needed for a full leg; take it, or set a length"));
+                .orElseThrow(() -> new Refusal(List.of(
+                        new Refusal.Fault(
+                                "measures.outsideLeg",
+                                "Outside leg is needed for a full leg; take it, or set a length"),
+                        new Refusal.Fault("settings.length", "Say how long it is, or take the outside leg"))));
     }
 }

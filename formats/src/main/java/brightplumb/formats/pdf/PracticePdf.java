@@ -39,6 +39,9 @@ public final class PracticePdf {
     private static final double LINE = 4;
     private static final double PAD = 4;
 
+    /** Left round a drawing, for the figures beside it, mm. */
+    private static final double SIDE = 9;
+
     private final PDDocument document;
     private final PDFont font;
     private final PaperSize paper;
@@ -106,8 +109,9 @@ public final class PracticePdf {
         List<String> why = ink.wrapped(spoken.words(step.why()), BODY, wide - 2 * PAD);
         List<String> working = ink.wrapped(spoken.working(step.amount()), BODY, wide - 2 * PAD);
         double written = Math.max(WRITTEN, 13 + (why.size() + working.size()) * LINE);
-        drawing(ink, frame, left + PAD, top + PAD, wide - 2 * PAD, high - written - 2 * PAD);
+        drawing(ink, frame, left + SIDE, top + SIDE, wide - 2 * SIDE, high - written - 2 * SIDE);
         double y = top + high - written + 5;
+        ink.pen(0.25, 0, 0);
         ink.line(left, y - 5, left + wide, y - 5);
         String value = spoken.amount(step.amount());
         ink.text(

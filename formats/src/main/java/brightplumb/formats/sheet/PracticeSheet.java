@@ -13,6 +13,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleBinaryOperator;
+import java.util.stream.Stream;
 
 /**
  * A draft to be drawn after, step by step: at each step what is on the paper by then, and the amount that is laid off now. Lengths are mm, y
@@ -73,15 +75,25 @@ public record PracticeSheet(List<Frame> frames) {
         List<Frame> frames = new ArrayList<>();
         List<Step> steps = draft.steps();
         for (int i = 0; i < steps.size(); i++) {
-            frames.add(frame(steps, i, places));
+            frames.add(frame(draft, i, places));
         }
         return new PracticeSheet(frames);
     }
 
-    private static Frame frame(List<Step> steps, int at, Map<String, Rigid> places) {
+    private static Frame frame(Draft draft, int at, Map<String, Rigid> places) {
+        List<Step> steps = draft.steps();
         Step now = steps.get(at);
         String alone = alone(now, places);
         List<Line> lines = new ArrayList<>();
+        // A made piece is small, and its amounts say little without it.
+        List<Segment> made = draft.pieces().stream()
+                .filter(p -> p.id().toString().equals(alone))
+                .findFirst()
+                .map(p -> p.sewLine())
+                .orElse(List.of());
+        if (!made.isEmpty()) {
+            lines.add(new Line(Kind.BEFORE, made, Double.NaN));
+        }
         int measured = 0;
         for (int i = at; i >= 0; i--) {
             Step step = steps.get(i);
@@ -96,30 +108,27 @@ public record PracticeSheet(List<Frame> frames) {
             }
             measured += lays && i < at ? 1 : 0;
         }
-        double left = Double.POSITIVE_INFINITY;
-        double top = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double bottom = Double.NEGATIVE_INFINITY;
         // Every frame of the panels is as large as the whole, so that the drawing grows without moving.
-        for (Step step : alone == null ? steps : List.of(now)) {
-            for (Drawn drawn : step.drawn()) {
-                Rigid place = places.get(drawn.sheet());
-                if (alone == null ? place == null : !drawn.sheet().equals(alone)) {
-                    continue;
-                }
-                for (Segment segment : moved(drawn.run(), place)) {
-                    for (Point p : List.of(segment.from(), segment.to())) {
-                        left = Math.min(left, p.x());
-                        right = Math.max(right, p.x());
-                        top = Math.min(top, p.y());
-                        bottom = Math.max(bottom, p.y());
-                    }
-                }
-            }
-        }
-        return left > right
+        List<Point> ends = Stream.concat(
+                        made.stream(),
+                        (alone == null ? steps : List.of(now))
+                                .stream()
+                                        .flatMap(step -> step.drawn().stream())
+                                        .filter(d -> alone == null
+                                                ? places.containsKey(d.sheet())
+                                                : d.sheet().equals(alone))
+                                        .flatMap(d -> moved(d.run(), places.get(d.sheet())).stream()))
+                .flatMap(segment -> Stream.of(segment.from(), segment.to()))
+                .toList();
+        return ends.isEmpty()
                 ? new Frame(at + 1, now, lines, Point.of(0, 0), Point.of(0, 0))
-                : new Frame(at + 1, now, lines, Point.of(left, top), Point.of(right, bottom));
+                : new Frame(at + 1, now, lines, corner(ends, Math::min), corner(ends, Math::max));
+    }
+
+    private static Point corner(List<Point> places, DoubleBinaryOperator outer) {
+        return Point.of(
+                places.stream().mapToDouble(Point::x).reduce(outer).orElseThrow(),
+                places.stream().mapToDouble(Point::y).reduce(outer).orElseThrow());
     }
 
     private static List<Segment> moved(List<Segment> run, Rigid place) {

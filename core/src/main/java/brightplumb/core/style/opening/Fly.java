@@ -141,7 +141,7 @@ public final class Fly implements Operation {
                                 List.of(Run.of(onRight), along(shield, high).reversed(), folded(shield, high)),
                                 0,
                                 Join.Kind.SEWN))),
-                off -> off.across("fly.width", FACING.toString(), 0, 0, wide.value())
+                off -> off.across("fly.width", FACING.toString(), high / 2, 0, wide.value())
                         .down("fly.long", FACING.toString(), 0, 0, high + BEYOND));
     }
 

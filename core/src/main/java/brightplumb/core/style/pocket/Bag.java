@@ -305,7 +305,7 @@ final class Bag {
         String sheet = front.id().toString();
         off.along(SCOOP_ACROSS.key(), sheet, top.run(), topLength - across, topLength);
         off.along(SCOOP_DOWN.key(), sheet, side.run(), 0, down);
-        off.across(BAG_WIDE.key(), facing().id().toString(), sideEnd.y(), sideEnd.x() - wide, sideEnd.x());
+        off.across(BAG_WIDE.key(), facing().id().toString(), bottom(), sideEnd.x() - wide, sideEnd.x());
         off.down(BAG_DEEP.key(), facing().id().toString(), innerTop.x(), innerTop.y(), bottom());
     }
 

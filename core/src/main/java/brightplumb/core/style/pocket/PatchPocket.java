@@ -154,7 +154,7 @@ public final class PatchPocket implements Operation {
                         ? "A mouth of less than 5½ in (14 cm) hardly passes a hand."
                         : table.set().why(FLAP_HEIGHT));
         return table.finished(pattern.with(pieces).joined(joins), off -> {
-            off.across("pocket.width", POCKET.toString(), 0, 0, wide.value());
+            off.across("pocket.width", POCKET.toString(), high.value(), 0, wide.value());
             off.down("pocket.height", POCKET.toString(), 0, 0, high.value());
             off.down("flap.height", FLAP.toString(), 0, 0, flapHeight);
             for (Piece front : fronts) {

@@ -267,7 +267,7 @@ class LegBlockTest {
                         Refusal.class,
                         r -> assertThat(r.faults())
                                 .extracting(Refusal.Fault::field)
-                                .containsExactly("measures.outsideLeg"));
+                                .containsExactly("measures.outsideLeg", "settings.length"));
         assertThat(inches(draft("shorts-block", "house", untaped, Map.of()), "length"))
                 .isCloseTo(17, within(1e-6));
     }
