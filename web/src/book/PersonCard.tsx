@@ -7,8 +7,8 @@ import { Field } from '../kit/Field';
 import { Overlay } from '../kit/Sheet';
 import { useUndoable } from '../kit/Undo';
 
-/** A person's name and note. */
-export function PersonCard(props: { open: boolean; onClose: () => void; person: Person }) {
+/** A person's name and note, and the way out of the book. */
+export function PersonCard(props: { open: boolean; onClose: () => void; onRemove: () => void; person: Person }) {
   return (
     <Overlay open={props.open} onClose={props.onClose} title="Name and note">
       <Form {...props} />
@@ -16,7 +16,7 @@ export function PersonCard(props: { open: boolean; onClose: () => void; person: 
   );
 }
 
-function Form({ person, onClose }: { person: Person; onClose: () => void }) {
+function Form({ person, onClose, onRemove }: { person: Person; onClose: () => void; onRemove: () => void }) {
   const [name, setName] = useState(person.name);
   const [note, setNote] = useState(person.note);
   const [version, setVersion] = useState(person.version);
@@ -83,6 +83,9 @@ function Form({ person, onClose }: { person: Person; onClose: () => void }) {
         onChange={(e) => setNote(e.target.value)}
       />
       <div className="flex justify-end gap-3">
+        <Button look="quiet" className="mr-auto text-crimson" onClick={onRemove}>
+          Remove from the book
+        </Button>
         <Button onClick={onClose}>Not now</Button>
         <Button type="submit" look="main">
           {theirs ? 'Keep mine' : 'Keep'}

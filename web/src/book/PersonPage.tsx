@@ -47,26 +47,30 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
   );
   const bar = (
     <>
-      <h1 className="font-head font-semibold text-lead">{person.name}</h1>
-      <Button look="quiet" className="-ml-3 underline underline-offset-4" onClick={() => setNaming(true)}>
+      <h1 className="whitespace-nowrap font-head font-semibold text-lead">{person.name}</h1>
+      <Button
+        look="quiet"
+        className="-ml-3 whitespace-nowrap underline underline-offset-4"
+        onClick={() => setNaming(true)}
+      >
         Name and note
       </Button>
-      <span className="text-soft">
-        {last ? `measured ${unit.shortDay(last.takenOn)} by ${last.takenBy}` : 'not measured yet'}
+      <span className="whitespace-nowrap text-soft">
+        {last ? `measured ${unit.shortDay(last.takenOn)}` : 'not measured yet'}
       </span>
-      {tickets.items?.slice(0, 3).map((t) => (
-        <Link
-          key={t.id}
-          to={`/tickets/${t.id}/draft`}
-          className="underline decoration-line underline-offset-4 hover:decoration-brass"
-        >
-          {t.name}
-        </Link>
-      ))}
-      <span className="ml-auto flex items-center gap-3">
-        <Button look="quiet" className="text-crimson" onClick={remove}>
-          Remove
-        </Button>
+      <span className="flex min-w-0 gap-5">
+        {tickets.items?.slice(0, 3).map((t) => (
+          <Link
+            key={t.id}
+            to={`/tickets/${t.id}/draft`}
+            title={t.name}
+            className="grid min-h-11 items-center underline decoration-line underline-offset-4 hover:decoration-brass"
+          >
+            <span className="truncate">{t.name}</span>
+          </Link>
+        ))}
+      </span>
+      <span className="ml-auto flex shrink-0 items-center gap-3">
         {sheets.length > 0 && <Button onClick={() => setOlder(true)}>Older sheets</Button>}
         {work.dirty ? (
           <>
@@ -102,7 +106,7 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
         <Waiting error={measures.error} />
       )}
       <OlderSheets open={older} onClose={() => setOlder(false)} sheets={sheets} />
-      <PersonCard open={naming} onClose={() => setNaming(false)} person={person} />
+      <PersonCard open={naming} onClose={() => setNaming(false)} onRemove={remove} person={person} />
     </Shell>
   );
 }

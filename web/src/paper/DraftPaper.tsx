@@ -2,7 +2,7 @@ import { type ReactNode, useMemo, useRef } from 'react';
 import type { Draft, Piece } from '../api/client';
 import { useUnit } from '../tape/unit';
 import { BeforeChange } from './BeforeChange';
-import { Amount, Handle, StepLines } from './Growing';
+import { AmountsLaidOff, Handle, StepLines } from './Growing';
 import { type Box, frame, type Project, project } from './geometry';
 import { begun, besides, laidBefore, laidOff, movable, ruled, taken } from './growth';
 import { around, below, forks, inHand, layOut, panelsOf, tall } from './layout';
@@ -125,11 +125,7 @@ export function DraftPaper(props: Props) {
                 {(at) => <Panel piece={p} to={at} />}
               </On>
             ))}
-          {[...laidBefore(draft, upTo), ...(meant ? laidOff(meant) : [])].map((m) => (
-            <On key={m.key} to={to(m.drawn.sheet)}>
-              {(at) => <Amount of={m} to={at} now={m.step === meant} />}
-            </On>
-          ))}
+          <AmountsLaidOff all={[...laidBefore(draft, upTo), ...(meant ? laidOff(meant) : [])]} meant={meant} to={to} />
           {range &&
             meant &&
             laidOff(meant).map((m) => (
@@ -160,7 +156,13 @@ export function DraftPaper(props: Props) {
                     const above = below(draft, p) !== null;
                     const level = above ? Math.min(...downs(p)) : levelY(draft);
                     return (
-                      <PanelName piece={p} at={at([middle(ends(p)), level])} down={above ? -8 : size.height * 0.2} />
+                      <PanelName
+                        piece={p}
+                        at={at([middle(ends(p)), level])}
+                        down={
+                          above ? -8 : Math.min(size.height * 0.2, (Math.max(...downs(p)) - level) * view.scale * 0.6)
+                        }
+                      />
                     );
                   }}
                 </On>

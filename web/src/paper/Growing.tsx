@@ -2,6 +2,7 @@ import { type PointerEvent, useRef } from 'react';
 import type { Step } from '../api/client';
 import { INCH } from '../tape/reader';
 import { useUnit } from '../tape/unit';
+import { type Figure, figures } from './figures';
 import type { Project, XY } from './geometry';
 import type { LaidOff } from './growth';
 import { Outline, Touch, toneOf } from './marks';
@@ -46,24 +47,33 @@ export function StepLines(props: {
   );
 }
 
-/** An amount laid off: an arrow at either end and its figure; in brass while its step is in hand, in pencil after. */
-export function Amount({ of, to, now }: { of: LaidOff; to: Project; now: boolean }) {
+/** What an amount on the paper says: a length on the tape, or what else the step comes to while it is in hand. */
+function useFigure(): (of: LaidOff, now: boolean) => string {
   const unit = useUnit();
+  return (of, now) => (of.step.kind === 'length' || !now ? unit.write(of.amount) : unit.number(of.step.value));
+}
+
+/** How large the figure of an amount is, px. */
+const letters = (now: boolean) => (now ? 16 : 14);
+
+/** Where an amount begins and ends on the screen; of what was laid off before, only what can be told apart from the one in hand. */
+function ends(of: LaidOff, to: Project, now: boolean): { a: XY; b: XY } | null {
   const first = of.drawn.segments[0];
   const last = of.drawn.segments[of.drawn.segments.length - 1];
   if (!first || !last) return null;
   const a = to(first.from);
   const b = to(last.to);
-  const along = of.drawn.segments.length > 1 || first.type === 'cubic';
+  return now || Math.hypot(b[0] - a[0], b[1] - a[1]) >= SMALL ? { a, b } : null;
+}
+
+type AmountProps = { of: LaidOff; to: Project; now: boolean; a: XY; b: XY; figure: Figure | undefined };
+
+/** An amount laid off: an arrow at either end and its figure; in brass while its step is in hand, in pencil after. */
+function Amount({ of, to, now, a, b, figure }: AmountProps) {
+  const text = useFigure()(of, now);
+  const along = of.drawn.segments.length > 1 || of.drawn.segments[0]?.type === 'cubic';
   const colour = now ? 'var(--color-brass)' : 'var(--color-faint)';
   const long = Math.hypot(b[0] - a[0], b[1] - a[1]);
-  // Of what was laid off before, only what can be told apart from the one in hand stays.
-  if (!now && long < SMALL) return null;
-  const upright = Math.abs(b[1] - a[1]) > Math.abs(b[0] - a[0]);
-  const text = of.step.kind === 'length' || !now ? unit.write(of.amount) : unit.number(of.step.value);
-  const at: XY = upright
-    ? [Math.min(a[0], b[0]) - 9, (a[1] + b[1]) / 2 + 5]
-    : [(a[0] + b[0]) / 2, Math.min(a[1], b[1]) - 10];
   return (
     <g pointerEvents="none" data-amount={of.step.id}>
       {along && <Outline segments={of.drawn.segments} to={to} tone={now ? 'brass' : 'pencil'} width={now ? 3 : 1.4} />}
@@ -74,19 +84,21 @@ export function Amount({ of, to, now }: { of: LaidOff; to: Project; now: boolean
         strokeLinecap="round"
         fill="none"
       />
-      <text
-        x={at[0]}
-        y={at[1]}
-        textAnchor={upright ? 'end' : 'middle'}
-        fontSize={now ? 16 : 14}
-        fontWeight={now ? 700 : 600}
-        fill={now ? 'var(--color-brass-deep)' : 'var(--color-soft)'}
-        stroke="var(--color-card)"
-        strokeWidth="5"
-        paintOrder="stroke"
-      >
-        {text}
-      </text>
+      {figure && (
+        <text
+          x={figure.at[0]}
+          y={figure.at[1]}
+          textAnchor={figure.upright ? 'end' : 'middle'}
+          fontSize={letters(now)}
+          fontWeight={now ? 700 : 600}
+          fill={now ? 'var(--color-brass-deep)' : 'var(--color-soft)'}
+          stroke="var(--color-card)"
+          strokeWidth="5"
+          paintOrder="stroke"
+        >
+          {text}
+        </text>
+      )}
       {now && !along && (
         <circle
           cx={b[0]}
@@ -112,6 +124,25 @@ function arrow(tip: XY, from: XY): string {
   const x = ((from[0] - tip[0]) / long) * head;
   const y = ((from[1] - tip[1]) / long) * head;
   return `M${tip[0] + x - y * 0.55} ${tip[1] + y + x * 0.55}L${tip[0]} ${tip[1]}L${tip[0] + x + y * 0.55} ${tip[1] + y - x * 0.55}`;
+}
+
+type Amounts = { all: LaidOff[]; meant: Step | null; to: (sheet: string) => Project | null };
+
+/** The amounts on the paper, the one in hand over those before it, each figure where it can be read. */
+export function AmountsLaidOff({ all, meant, to }: Amounts) {
+  const write = useFigure();
+  const laid = all.flatMap((of) => {
+    const at = to(of.drawn.sheet);
+    const now = of.step === meant;
+    const lie = at && ends(of, at, now);
+    return at && lie ? [{ of, to: at, now, ...lie }] : [];
+  });
+  const said = figures(
+    [...laid]
+      .reverse()
+      .map(({ of, now, a, b }) => ({ key: of.key, a, b, letters: write(of, now).length, size: letters(now) })),
+  );
+  return laid.map((one) => <Amount key={one.of.key} {...one} figure={said[one.of.key]} />);
 }
 
 /** The end of an amount, to be taken and moved: by eighths of an inch, or by two millimetres. */

@@ -23,8 +23,8 @@ export function SignIn({ door }: { door: Door }) {
           </svg>
           <h1 className="font-semibold text-[2.5rem] leading-tight">Bright Plumb</h1>
           <p className="mt-3 max-w-md text-lead text-soft">
-            Skirts, trousers and shorts drafted from the tape, with every number’s working in view and every seam
-            checked against its neighbour before you cut.
+            Skirts, trousers, shorts and one-piece garments drafted from the tape, with every number’s working in view
+            and every seam checked against its neighbour before you cut.
           </p>
         </div>
         <div className="flex flex-col gap-4">

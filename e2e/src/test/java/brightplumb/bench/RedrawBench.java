@@ -39,7 +39,10 @@ public final class RedrawBench {
               return drawn;
             }""";
 
-    /** Takes the end of an amount in hand and drags it about without letting go: for each move how long, in ms, until it was drawn there. */
+    /**
+     * Takes the end of an amount in hand and drags it about without letting go: for each move how long, in ms, until it was drawn there. Each is
+     * further than the last by more than the step it snaps to, so that none was answered before.
+     */
     private static final String DRAG = """
             async (moves) => {
               const handle = () => document.querySelector("[data-testid='amount-handle']");
@@ -60,7 +63,7 @@ public final class RedrawBench {
                   watch.observe(document.querySelector("[data-amount='length'] path"),
                     { attributes: true, attributeFilter: ['d'] });
                 });
-                send('pointermove', at.y + (i % 2 ? 1 : -1) * (3 + i * 0.45));
+                send('pointermove', at.y + (i % 2 ? 1 : -1) * (3 + i * 1.4));
                 took.push(await drawn);
                 await new Promise((on) => setTimeout(on, 60));
               }

@@ -46,14 +46,16 @@ class AroundTheTableTest {
         Browser.button(page, "New person").click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Brief Visitor");
         Browser.button(page, "Add, and measure").click();
-        Browser.button(page, "Remove").click();
+        Browser.button(page, "Name and note").click();
+        Browser.button(page, "Remove from the book").click();
         assertThat(page.getByText("Brief Visitor and all their figures will be removed")
                         .first())
                 .isVisible();
         Browser.button(page, "Undo").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Brief Visitor")))
                 .isVisible();
-        Browser.button(page, "Remove").click();
+        Browser.button(page, "Name and note").click();
+        Browser.button(page, "Remove from the book").click();
         assertThat(page.getByText("Brief Visitor and all").first()).isHidden();
         page.navigate("/book");
         assertThat(page.getByText("Ottoline Varga")).isVisible();
