@@ -148,7 +148,7 @@ export function DraftStation() {
   const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(
     <>
-      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(27.5rem,1fr)_auto_minmax(0,0.8fr)] lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem] xl:grid-rows-1">
+      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(27.5rem,1.25fr)_auto_minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem] xl:grid-rows-1">
         <div className="painted-apart order-2 lg:order-none lg:col-start-2 xl:hidden">
           <Switch label="What stands beside the paper" value={beside} options={BESIDE} onChange={setBeside} />
         </div>
