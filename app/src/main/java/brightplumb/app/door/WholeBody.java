@@ -79,9 +79,18 @@ final class WholeBody implements Filter {
         } else if (request.getContentType() != null && request.getContentType().contains("*")) {
             new Refused(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Not in this shape", "Send it as application/json.", false)
                     .answer(response);
+        } else if (isHere(request)) {
+            byte[] body = request.getInputStream().readNBytes((int) request.getContentLengthLong());
+            chain.doFilter(new Taken(request, body), response);
         } else {
             takeIn(request, response);
         }
+    }
+
+    /** Whether all of it came with its head, as most that is small does: nobody has to be waited for. */
+    private static boolean isHere(HttpServletRequest request) throws IOException {
+        long announced = request.getContentLengthLong();
+        return announced > 0 && announced <= MOST && request.getInputStream().available() >= announced;
     }
 
     private static boolean hasBody(HttpServletRequest request) {

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Every cut drafted a few times on a usual body when the table has been set, and told to nobody. Code that has not run yet runs slowly, and
+ * Every cut drafted some dozens of times on a usual body when the table has been set, and told to nobody. Code that has not run yet runs slowly, and
  * it should not be the first amount of the morning that finds that out. It goes on beside the work, rests as long as it works, and ends.
  */
 @Component
