@@ -38,7 +38,7 @@ export const BeforeChange = memo(function BeforeChange({ draft, place, view, wid
         data-testid="before-change"
         className={`pointer-events-none absolute inset-0 ${before.fades ? 'ghost-away' : 'opacity-75'}`}
       >
-        <Ghost draft={before.draft} on={draft} table={{ place }} view={view} className="" />
+        <Ghost draft={before.draft} on={draft} table={{ place }} view={view} />
       </svg>
     )
   );

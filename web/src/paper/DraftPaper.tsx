@@ -107,7 +107,7 @@ export function DraftPaper(props: Props) {
                 </On>
               )),
           )}
-          {props.ghost && <Ghost draft={props.ghost} on={draft} table={{ place }} view={view} className="" />}
+          {props.ghost && <Ghost draft={props.ghost} on={draft} table={{ place }} view={view} />}
           {shown.map((step) => (
             <StepLines
               key={step.id}

@@ -70,9 +70,9 @@ function panelWord(id: string): string {
 }
 
 /** Another draft's panels in pencil, over those of the one on the paper. */
-export function Ghost(props: { draft: Draft; on: Draft; table: Pick<Table, 'place'>; view: View; className: string }) {
+export function Ghost(props: { draft: Draft; on: Draft; table: Pick<Table, 'place'>; view: View }) {
   return (
-    <g className={props.className} pointerEvents="none">
+    <g pointerEvents="none">
       {panelsOf(props.draft).map((p) => {
         const at = placeOf(props.table, props.on, p);
         return (

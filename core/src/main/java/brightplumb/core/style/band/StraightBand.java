@@ -135,7 +135,8 @@ public final class StraightBand implements Operation {
                                 WaistRound.of(before, closure).girth())
                         .named(null, "waist as drawn"),
                 "The redrawn waist, not the tape: it measures a little more.");
-        if (holds(table.set())) {
+        boolean holds = holds(table.set());
+        if (holds) {
             sewn = table.step(
                     sewn.minus(table.set(SIDE_SEWN_IN).times(4))
                             .atMost(table.set(BAND_ROUND))
@@ -171,8 +172,8 @@ public final class StraightBand implements Operation {
                     2 * high,
                     0,
                     band.require(LOWER).length());
-            off.across(holds(table.set()) ? "band.round" : "band.waist", sheet, 2 * high, 0, walked);
-            if (holds(table.set())) {
+            off.across(holds ? "band.round" : "band.waist", sheet, 2 * high, 0, walked);
+            if (holds) {
                 // It is shorter than the waist, which is then to be seen on the panels alone.
                 before.with(EdgeRole.WAIST)
                         .forEach(p -> off.along(
