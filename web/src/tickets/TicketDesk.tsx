@@ -12,7 +12,7 @@ import {
 import { Outlet, useNavigate, useParams } from 'react-router';
 import { type Draft, Problem, type Remedy, type SettingValue, type Sheet } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { type DraftAsked, draftOf, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
+import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
 import { useKeys } from '../kit/keys';
 import { askedOf } from '../measure/readings';
 import { besides } from './besides';
@@ -115,28 +115,22 @@ function useWork(id: string) {
   const error = line.error ?? preview.error;
   const fault = error instanceof Problem && !error.lost ? error : mine.refused;
 
-  const doing = useMemo(() => {
-    const change = (steps: Step[]) => {
-      const back = desk.change(id, steps);
-      // The line is asked for before anything is shown anew, so that it is on its way meanwhile.
-      const now = desk.shown(id);
-      if (now && sheet && back.length > 0) void queries.prefetchQuery(draftOf(lineOf(draftAsked(now, sheet))));
-      return back;
-    };
-    return {
-      change,
-      set: (setting: string, to: SettingValue | null) => change([{ set: `settings.${setting}`, to }]),
+  const doing = useMemo(
+    () => ({
+      change: (steps: Step[]) => desk.change(id, steps),
+      set: (setting: string, to: SettingValue | null) => desk.change(id, [{ set: `settings.${setting}`, to }]),
       /** Applies a remedy; answers what takes it back, whenever that is. */
       apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
-        const back = change(remedySteps(remedy));
-        return () => change(back);
+        const back = desk.change(id, remedySteps(remedy));
+        return () => desk.change(id, back);
       },
       undo: () => desk.undo(id),
       whenKept: () => desk.whenKept(id),
       settle: (places: Place[]) => desk.settle(id, places),
       refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
-    };
-  }, [desk, id, queries, sheet]);
+    }),
+    [desk, id, queries],
+  );
   const saving: Saving =
     mine.unsent.length === 0 && underway.length === 0
       ? 'saved'
