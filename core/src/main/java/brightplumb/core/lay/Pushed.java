@@ -78,10 +78,14 @@ final class Pushed {
         double from = Math.max(moving.top(), fixed.top());
         double to = Math.min(moving.bottom(), fixed.bottom());
         double[] levels = levels(moving, fixed, from, to);
+        Strip mine = new Strip(moving);
+        Strip theirs = new Strip(fixed);
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i + 1 < levels.length; i++) {
             if (levels[i + 1] - levels[i] > 1e-9) {
-                least = Math.min(least, between(moving, fixed, levels[i], levels[i + 1]));
+                least = Math.min(
+                        least,
+                        between(mine.between(levels[i], levels[i + 1]), theirs.between(levels[i], levels[i + 1])));
             }
         }
         return Math.max(0, least);
@@ -104,18 +108,13 @@ final class Pushed {
         return levels;
     }
 
-    private static double between(Outline moving, Outline fixed, double from, double to) {
-        double middle = (from + to) / 2;
-        List<double[]> mine = lines(moving, middle, from, to);
-        List<double[]> theirs = lines(fixed, middle, from, to);
+    private static double between(Strip mine, Strip theirs) {
         double least = Double.POSITIVE_INFINITY;
         // Lines come in pairs, into the cloth and out of it: my way in stops at their nearest way out on its left.
-        for (int i = 0; i < mine.size(); i += 2) {
-            for (int j = theirs.size() - 1; j > 0; j -= 2) {
-                double[] in = mine.get(i);
-                double[] out = theirs.get(j);
-                if (out[0] <= in[0] + 1e-6) {
-                    least = Math.min(least, Math.min(in[1] - out[1], in[2] - out[2]));
+        for (int in = 0; in < mine.n; in += 2) {
+            for (int out = theirs.n - 1; out > 0; out -= 2) {
+                if (theirs.middle[out] <= mine.middle[in] + 1e-6) {
+                    least = Math.min(least, Math.min(mine.from[in] - theirs.from[out], mine.to[in] - theirs.to[out]));
                     break;
                 }
             }
@@ -123,20 +122,49 @@ final class Pushed {
         return least;
     }
 
-    /** The lines of an outline that cross a strip between two levels, from left to right: where at its middle, its beginning and its end. */
-    private static List<double[]> lines(Outline outline, double middle, double from, double to) {
-        List<double[]> lines = new ArrayList<>();
-        for (int i = 0; i < outline.corners(); i++) {
-            int j = outline.next(i);
-            double y1 = outline.y()[i];
-            double y2 = outline.y()[j];
-            if (y1 > middle != y2 > middle) {
-                double slope = (outline.x()[j] - outline.x()[i]) / (y2 - y1);
-                double x1 = outline.x()[i];
-                lines.add(new double[] {x1 + (middle - y1) * slope, x1 + (from - y1) * slope, x1 + (to - y1) * slope});
-            }
+    /**
+     * The lines of an outline that cross a strip between two levels, from left to right: where at its middle, its beginning and its end. One
+     * stands for every strip of an outline in turn, as there are some hundred to a pair of pieces.
+     */
+    private static final class Strip {
+        private final Outline outline;
+        private final double[] middle;
+        private final double[] from;
+        private final double[] to;
+        private int n;
+
+        Strip(Outline outline) {
+            this.outline = outline;
+            this.middle = new double[outline.corners()];
+            this.from = new double[outline.corners()];
+            this.to = new double[outline.corners()];
         }
-        lines.sort(Comparator.comparingDouble(l -> l[0]));
-        return lines;
+
+        Strip between(double begin, double end) {
+            double half = (begin + end) / 2;
+            double[] x = outline.x();
+            double[] y = outline.y();
+            n = 0;
+            for (int i = 0; i < x.length; i++) {
+                int j = outline.next(i);
+                if (y[i] > half != y[j] > half) {
+                    double slope = (x[j] - x[i]) / (y[j] - y[i]);
+                    sortIn(x[i] + (half - y[i]) * slope, x[i] + (begin - y[i]) * slope, x[i] + (end - y[i]) * slope);
+                }
+            }
+            return this;
+        }
+
+        private void sortIn(double atMiddle, double atFrom, double atTo) {
+            int place = n++;
+            for (; place > 0 && middle[place - 1] > atMiddle; place--) {
+                middle[place] = middle[place - 1];
+                from[place] = from[place - 1];
+                to[place] = to[place - 1];
+            }
+            middle[place] = atMiddle;
+            from[place] = atFrom;
+            to[place] = atTo;
+        }
     }
 }

@@ -9,12 +9,14 @@ import brightplumb.core.table.Verdict;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.lang.ref.SoftReference;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -38,6 +40,8 @@ public final class Bodies {
     }
 
     private static final List<Row> ALL = read();
+    private static final List<Row> SOME = every(4, 0);
+    private static final Map<DraftRequest, SoftReference<Drafted>> DRAFTED = new ConcurrentHashMap<>();
 
     private Bodies() {}
 
@@ -48,12 +52,28 @@ public final class Bodies {
 
     /** Every fourth body, where each is drafted many times over. */
     public static List<Row> some() {
-        return IntStream.range(0, ALL.size() / 4).mapToObj(i -> ALL.get(i * 4)).toList();
+        return SOME;
     }
 
     /** Every eighth body, where each is drafted some hundred times over. */
     public static List<Row> few() {
-        return IntStream.range(0, ALL.size() / 8).mapToObj(i -> ALL.get(i * 8)).toList();
+        return every(8, 0);
+    }
+
+    /**
+     * Every sixteenth body, others for every turn: where one rule is tried on some hundred garments, all bodies come to stand before it.
+     *
+     * @param turn which of them, any number
+     */
+    public static List<Row> inTurn(int turn) {
+        return every(16, Math.floorMod(turn, 16));
+    }
+
+    private static List<Row> every(int so, int from) {
+        return IntStream.range(0, ALL.size())
+                .filter(i -> i % so == from)
+                .mapToObj(ALL::get)
+                .toList();
     }
 
     /**
@@ -122,6 +142,27 @@ public final class Bodies {
 
     private static double cm(CSVRecord record, String column) {
         return Double.parseDouble(record.get(column)) * 10;
+    }
+
+    /**
+     * A garment by its recipe, of woven cloth or what its cut is made of. Many rules are tried on {@link #some()} bodies: on those each is
+     * drafted once, as long as there is room to keep it.
+     *
+     * @param way of the cut, or null for the cut's own
+     * @throws brightplumb.core.measure.Refusal where it cannot be drafted
+     */
+    public static Drafted drafted(String cut, String way, Row row) {
+        DraftRequest request = DraftRequest.of(cut, way, withDepths(row), Map.of(), null);
+        if (!some().contains(row)) {
+            return Drafting.draft(request);
+        }
+        SoftReference<Drafted> known = DRAFTED.get(request);
+        Drafted drafted = known == null ? null : known.get();
+        if (drafted == null) {
+            drafted = Drafting.draft(request);
+            DRAFTED.put(request, new SoftReference<>(drafted));
+        }
+        return drafted;
     }
 
     /**

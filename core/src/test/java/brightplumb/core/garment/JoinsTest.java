@@ -59,7 +59,7 @@ class JoinsTest {
     @MethodSource("everyCutInEveryWay")
     void two_edges_of_a_join_are_one_length_but_for_what_is_eased(String cut, String way) {
         for (Bodies.Row row : Bodies.some()) {
-            Draft draft = draft(cut, way, Bodies.withDepths(row));
+            Draft draft = Bodies.drafted(cut, way, row).draft();
             for (Join join : draft.joins()) {
                 double first = Curves.length(draft.layer(join, 0));
                 double second = Curves.length(draft.layer(join, 1));
@@ -76,7 +76,7 @@ class JoinsTest {
     @MethodSource("everyCutInEveryWay")
     void notches_of_a_join_lie_at_one_length_along_it_from_the_same_end(String cut, String way) {
         for (Bodies.Row row : Bodies.some()) {
-            Draft draft = draft(cut, way, Bodies.withDepths(row));
+            Draft draft = Bodies.drafted(cut, way, row).draft();
             for (Join join : draft.joins()) {
                 if (join.kind() == Join.Kind.SEWN) {
                     assertNotchesMeet(row.id() + " " + join.seam(), draft, join);

@@ -23,7 +23,6 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -91,7 +90,7 @@ class LaysTest {
 
     private static Drafted drafted(Cut cut, Bodies.Row row) {
         try {
-            return Drafting.draft(DraftRequest.of(cut.id(), null, Bodies.withDepths(row), Map.of(), null));
+            return Bodies.drafted(cut.id(), null, row);
         } catch (Refusal cannot) {
             return null;
         }

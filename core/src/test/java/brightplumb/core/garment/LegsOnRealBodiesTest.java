@@ -8,7 +8,6 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,7 +26,7 @@ class LegsOnRealBodiesTest {
     }
 
     private static Drafted draft(String cut, String way, Bodies.Row row) {
-        return Drafting.draft(DraftRequest.of(cut, way, Bodies.withDepths(row), Map.of(), null));
+        return Bodies.drafted(cut, way, row);
     }
 
     private static double measured(Drafted drafted, String check) {

@@ -23,15 +23,20 @@ class MadeOnRealBodiesTest {
 
     static Stream<Arguments> everythingOnEveryCut() {
         return Catalogue.CUTS.stream()
-                .flatMap(cut -> Catalogue.OPERATIONS.stream().map(o -> Arguments.of(cut.id(), o.id())));
+                .flatMap(cut -> Catalogue.OPERATIONS.stream()
+                        .map(o -> Arguments.of(
+                                cut.id(),
+                                o.id(),
+                                Bodies.inTurn(Catalogue.CUTS.indexOf(cut) + Catalogue.OPERATIONS.indexOf(o)))));
     }
 
     @ParameterizedTest
     @MethodSource("everythingOnEveryCut")
-    void it_can_be_cut_and_every_join_is_as_long_on_both_sides_as_it_says(String cut, String operation) {
+    void it_can_be_cut_and_every_join_is_as_long_on_both_sides_as_it_says(
+            String cut, String operation, List<Bodies.Row> bodies) {
         List<String> refused = new ArrayList<>();
         List<String> noRoom = new ArrayList<>();
-        for (Bodies.Row row : Bodies.few()) {
+        for (Bodies.Row row : bodies) {
             Drafted drafted;
             try {
                 drafted = Bodies.with(operation, cut, row);
@@ -63,12 +68,12 @@ class MadeOnRealBodiesTest {
         }
         assertThat(refused.size())
                 .as("a garment has it on every body or on none, but for a body without a dart")
-                .isIn(0, Bodies.few().size() - (operation.contains("dart") ? dartless(cut) : 0));
-        assertThat(noRoom).as("but for bodies that leave it no room").hasSizeLessThanOrEqualTo(2);
+                .isIn(0, bodies.size() - (operation.contains("dart") ? dartless(cut, bodies) : 0));
+        assertThat(noRoom).as("but for bodies that leave it no room").hasSizeLessThanOrEqualTo(1);
     }
 
-    private static int dartless(String cut) {
-        return (int) Bodies.few().stream().filter(row -> dartless(cut, row)).count();
+    private static int dartless(String cut, List<Bodies.Row> bodies) {
+        return (int) bodies.stream().filter(row -> dartless(cut, row)).count();
     }
 
     /** Whether nothing in front takes a dart on that body. */

@@ -46,8 +46,7 @@ class OrderOfMakingTest {
         return Catalogue.CUTS.stream()
                 .map(cut -> DynamicTest.dynamicTest(cut.id(), () -> {
                     for (Bodies.Row row : Bodies.few()) {
-                        Drafted drafted =
-                                Drafting.draft(DraftRequest.of(cut.id(), null, Bodies.withDepths(row), Map.of(), null));
+                        Drafted drafted = Bodies.drafted(cut.id(), null, row);
                         for (Sequence habit : Making.habits(cut)) {
                             sound(drafted, Making.of(drafted, habit));
                         }

@@ -180,8 +180,7 @@ class SuitsTest {
     void every_outline_is_sound_on_every_body_and_front_and_back_are_sewn_at_one_length(String cut, String way) {
         GeometryFactory geometry = new GeometryFactory();
         for (Bodies.Row row : Bodies.all()) {
-            Draft draft = Drafting.draft(DraftRequest.of(cut, way, Bodies.withDepths(row), Map.of(), null))
-                    .draft();
+            Draft draft = Bodies.drafted(cut, way, row).draft();
             for (Piece piece : draft.pieces()) {
                 List<Coordinate> ring = new ArrayList<>();
                 Curves.flattened(piece.sewLine(), 64).forEach(p -> ring.add(new Coordinate(p.x(), p.y())));

@@ -64,7 +64,7 @@ class TrueOnEveryBodyTest {
     void by_default_nothing_is_off_on_98_in_100_bodies_the_step_in_a_cut_without_an_opening_aside(String cut) {
         List<String> off = new ArrayList<>();
         for (Bodies.Row row : Bodies.all()) {
-            List<String> found = drafted(cut, null, Bodies.withDepths(row), Map.of()).checks().stream()
+            List<String> found = Bodies.drafted(cut, null, row).checks().stream()
                     .filter(c -> c.verdict() == Verdict.OFF && !c.id().equals("strides"))
                     .map(Check::id)
                     .toList();
@@ -79,8 +79,7 @@ class TrueOnEveryBodyTest {
     @CsvSource({"slit-pencil", "ankle-pencil", "half-block-skirt"})
     void an_opening_that_a_recipe_has_is_as_long_as_the_step_asks(String cut) {
         for (Bodies.Row row : Bodies.all()) {
-            assertThat(check(drafted(cut, null, Bodies.withDepths(row), Map.of()), "strides")
-                            .verdict())
+            assertThat(check(Bodies.drafted(cut, null, row), "strides").verdict())
                     .as(row.id())
                     .isNotEqualTo(Verdict.OFF);
         }
@@ -90,7 +89,7 @@ class TrueOnEveryBodyTest {
     @MethodSource("everyCutInEveryWay")
     void notches_meet_and_a_side_seam_turns_one_way_to_the_hip(String cut, String way) {
         for (Bodies.Row row : Bodies.some()) {
-            Drafted drafted = drafted(cut, way, Bodies.withDepths(row), Map.of());
+            Drafted drafted = Bodies.drafted(cut, way, row);
             assertThat(check(drafted, "notches.meet").verdict()).isEqualTo(Verdict.TRUE);
             double hip = drafted.draft().fact(Fact.HIP_DEPTH).value();
             drafted.draft().pieces().stream()
@@ -109,7 +108,7 @@ class TrueOnEveryBodyTest {
         // The sixteenth, and the recipe that begins from it, lead the side through thigh, knee and hem by the tape.
         boolean byTape = way.equals("sixteenth") || cut.equals("peplum-jumpsuit") && way.equals("bench");
         for (Bodies.Row row : Bodies.some()) {
-            Drafted drafted = drafted(cut, way, Bodies.withDepths(row), Map.of());
+            Drafted drafted = Bodies.drafted(cut, way, row);
             double hip = drafted.draft().fact(Fact.HIP_DEPTH).value();
             // Where the waist is wider than the hip the side comes in to it, so that there is one bend more.
             boolean slants = drafted.draft().notices().stream().anyMatch(n -> n.id().equals("waist-over-hip"));
@@ -148,7 +147,7 @@ class TrueOnEveryBodyTest {
     @MethodSource("everyCutInEveryWay")
     void no_crotch_curve_is_a_hook_without_saying_so_and_in_the_house_way_it_is_easy(String cut, String way) {
         for (Bodies.Row row : Bodies.some()) {
-            Drafted drafted = drafted(cut, way, Bodies.withDepths(row), Map.of());
+            Drafted drafted = Bodies.drafted(cut, way, row);
             double tightest = drafted.draft().pieces().stream()
                     .flatMap(p -> p.edge(EdgeRole.CROTCH).stream())
                     .flatMap(e -> e.run().stream())

@@ -58,8 +58,6 @@ class WorkingsFollowTest {
     }
 
     private static List<Step> steps(String cut, Way way, Bodies.Row row) {
-        return Drafting.draft(DraftRequest.of(cut, way.id(), Bodies.withDepths(row), Map.of(), null))
-                .draft()
-                .steps();
+        return Bodies.drafted(cut, way.id(), row).draft().steps();
     }
 }

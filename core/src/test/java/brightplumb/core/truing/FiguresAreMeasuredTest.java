@@ -144,8 +144,7 @@ class FiguresAreMeasuredTest {
     @MethodSource("cuts")
     void no_evidence_has_a_hole_on_any_of_the_bodies(Cut cut) {
         for (Bodies.Row row : List.copyOf(Bodies.some())) {
-            for (Check check : Drafting.draft(DraftRequest.of(cut.id(), null, Bodies.withDepths(row), Map.of(), null))
-                    .checks()) {
+            for (Check check : Bodies.drafted(cut.id(), null, row).checks()) {
                 Exhibit exhibit = check.evidence().exhibit();
                 assertThat(exhibit.strokes().stream().flatMap(s -> s.run().stream()))
                         .as(cut.id() + ", " + check.id())
