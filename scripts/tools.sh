@@ -26,7 +26,7 @@ install_packages() {
 
 need_build_tools() {
   command -v javac >/dev/null || install_packages openjdk-17-jdk-headless
-  local java; java=$(javac -version 2>&1 | sed 's/[^0-9]*\([0-9]*\).*/\1/')
+  local java; java=$(javac -version 2>/dev/null | sed -n 's/^javac \([0-9]*\).*/\1/p')
   [ "${java:-0}" -ge 17 ] || fail "Java 17 or newer is needed; javac says $java"
   command -v mvn >/dev/null || install_packages maven
   command -v node >/dev/null || fail "Node 20 is needed and there is none: install Node 20.19 or newer, with npm"

@@ -80,6 +80,16 @@ public final class RedrawBench {
               return performance.now() - start;
             }""";
 
+    /** The shortest request that there is, and the frame after it, in ms: what machine and browser take of every redraw, whatever is drawn. */
+    private static final String NOTHING = """
+            async () => {
+              const start = performance.now();
+              await (await fetch('/api/session')).json();
+              document.documentElement.dataset.at = start;
+              await new Promise((out) => requestAnimationFrame(() => setTimeout(out, 0)));
+              return performance.now() - start;
+            }""";
+
     private RedrawBench() {}
 
     public static void main(String[] args) {
@@ -87,6 +97,7 @@ public final class RedrawBench {
                 Browser browser = new Browser(application.address())) {
             firstLoad(browser);
             settle();
+            nothing(browser);
             redraw(browser, "Lamplighter", "a skirt's");
             redraw(browser, "Stilt", "trousers'");
             dragged(browser, "Lamplighter", "a skirt's");
@@ -142,6 +153,19 @@ public final class RedrawBench {
         }
         System.out.println(whose + " changed amount to the redrawn line, at first: " + Spread.of(first));
         System.out.println(whose + " changed amount to the redrawn line, at work: " + Spread.of(atWork));
+    }
+
+    private static void nothing(Browser browser) {
+        Page page = browser.signedIn();
+        double[] took = new double[CHANGES];
+        for (int i = 0; i < WARM + CHANGES; i++) {
+            double ms = ((Number) page.evaluate(NOTHING)).doubleValue();
+            if (i >= WARM) {
+                took[i - WARM] = ms;
+            }
+            page.waitForTimeout(150);
+        }
+        System.out.println("the shortest request and a frame, of every redraw: " + Spread.of(took));
     }
 
     private static void dragged(Browser browser, String ticket, String whose) {

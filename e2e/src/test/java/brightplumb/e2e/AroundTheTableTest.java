@@ -9,9 +9,12 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** What happens around the path: second thoughts, empty places, a tablet held upright, hands on the keyboard. */
 @ExtendWith(Table.Laid.class)
+@Execution(ExecutionMode.SAME_THREAD)
 class AroundTheTableTest {
 
     private final Browser browser;
@@ -209,7 +212,9 @@ class AroundTheTableTest {
 
     @Test
     void signing_out_leaves_nothing_to_see() {
-        Page page = browser.signedIn();
+        Page page = browser.page();
+        page.navigate("/");
+        Browser.signIn(page);
         page.getByLabel("Winifred Hale, Saltmarsh Playhouse").click();
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
                 .click();

@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,6 +33,7 @@ public final class Browser implements AutoCloseable {
     private final com.microsoft.playwright.Browser chromium;
     private final String address;
     private final List<String> errors = new ArrayList<>();
+    private List<Cookie> session = List.of();
 
     public Browser(String address) {
         this.address = address;
@@ -63,9 +65,7 @@ public final class Browser implements AutoCloseable {
                 .setHasTouch(true)
                 .setIsMobile(true)
                 .setLocale("en-GB"));
-        page.navigate("/");
-        signIn(page);
-        return page;
+        return atTheRack(page);
     }
 
     private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
@@ -78,18 +78,38 @@ public final class Browser implements AutoCloseable {
 
     /** A page signed in to the demo workroom. */
     public Page signedIn() {
-        Page page = page();
+        return atTheRack(page());
+    }
+
+    /** At the rack, by the session that this browser signed in to first: the door is tried where it is what a test is about. */
+    private Page atTheRack(Page page) {
+        page.context().addCookies(session);
         page.navigate("/");
-        signIn(page);
+        if (session.isEmpty()) {
+            signIn(page);
+            session = page.context().cookies().stream().map(Browser::again).toList();
+        }
+        rack(page).waitFor();
         return page;
+    }
+
+    private static Cookie again(Cookie cookie) {
+        return new Cookie(cookie.name, cookie.value)
+                .setDomain(cookie.domain)
+                .setPath(cookie.path)
+                .setHttpOnly(cookie.httpOnly)
+                .setSameSite(cookie.sameSite);
     }
 
     public static void signIn(Page page) {
         page.getByLabel("Address").fill("demo@brightplumb.test");
         page.getByLabel("Password").fill("calico-and-chalk");
         button(page, "Sign in").click();
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The rack"))
-                .waitFor();
+        rack(page).waitFor();
+    }
+
+    private static com.microsoft.playwright.Locator rack(Page page) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The rack"));
     }
 
     public static com.microsoft.playwright.Locator button(Page page, String name) {
@@ -111,21 +131,14 @@ public final class Browser implements AutoCloseable {
         assertThat(errors).isEmpty();
     }
 
+    /** Closes every page: one that is left open goes on drawing. */
+    void putAway() {
+        List.copyOf(chromium.contexts()).forEach(BrowserContext::close);
+    }
+
     @Override
     public void close() {
         playwright.close();
-    }
-
-    /** A person of one test alone, measured, with a ticket of that name at its draft. */
-    static void ownTicket(Page page, String person, String ticket) {
-        newPerson(page, person);
-        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("29");
-        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("39 1/2");
-        button(page, "Keep this sheet").click();
-        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
-        newTicket(page);
-        hang(page, "Straight skirt", ticket);
-        page.getByTestId("draft-paper").waitFor();
     }
 
     /** From a person's page or the rack to the cut book. */

@@ -37,7 +37,7 @@ class CutBookTest {
     @Test
     void a_cut_is_chosen_by_its_picture_on_her_measures_with_what_it_lacks_and_what_leans() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Marisol Teal", "Quay skirt");
+        Given.ticket(page, "Marisol Teal", "Quay skirt");
         page.navigate("/new");
         whom(page).click();
         page.keyboard().type("marisol");

@@ -47,7 +47,7 @@ class DrawnOnPaperTest {
     @Test
     void what_a_later_step_draws_is_not_there_yet_and_each_amount_stands_where_it_is_laid_off() throws IOException {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Sidonie Marl", "Drawn by steps");
+        Given.ticket(page, "Sidonie Marl", "Drawn by steps");
         assertThat(paper(page).locator("[data-step='side.line.front'] path").first())
                 .isVisible();
         take(page, "hip.depth");
@@ -77,7 +77,7 @@ class DrawnOnPaperTest {
     @Test
     void what_is_made_has_its_amounts_laid_off_on_it() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Perpetua Lowe", "Made on paper");
+        Given.ticket(page, "Perpetua Lowe", "Made on paper");
         assertThat(paper(page).getByText("Band", new Locator.GetByTextOptions().setExact(true)))
                 .hasCount(0);
         take(page, "band.height");
@@ -91,7 +91,7 @@ class DrawnOnPaperTest {
     @Test
     void an_amount_is_dragged_where_it_is_laid_off_and_taken_back_in_one_go() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Rosalba Finn", "Drawn longer");
+        Given.ticket(page, "Rosalba Finn", "Drawn longer");
         String before = page.locator("#set-length").inputValue();
         take(page, "length");
         BoundingBox handle = page.getByTestId("amount-handle").boundingBox();
@@ -113,7 +113,7 @@ class DrawnOnPaperTest {
     @Test
     void the_paper_is_scrolled_larger_dragged_and_put_back_and_a_drag_is_no_press() {
         Page page = browser.signedIn();
-        Browser.openTicket(page, "Lamplighter");
+        Given.ticket(page, "Leonie Marl", "Drawn large");
         Locator line = paper(page).locator("[data-step='side.line.front'] path").first();
         String home = line.getAttribute("d");
         BoundingBox box = paper(page).boundingBox();

@@ -11,9 +11,12 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** A cutter's path through the packaged application, in a real browser. The people are invented. */
 @ExtendWith(Table.Laid.class)
+@Execution(ExecutionMode.SAME_THREAD)
 class FromTapeToPaperTest {
 
     private final Browser browser;

@@ -49,7 +49,7 @@ class LaidOnClothTest {
     @Test
     void she_knows_what_to_buy_drags_a_piece_that_stops_at_its_neighbours_and_keeps_the_lay() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Cordelia Weft", "Weft skirt");
+        Given.ticket(page, "Cordelia Weft", "Weft skirt");
         cloth(page);
         Locator buy = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(Pattern.compile("to buy$")));
         assertThat(buy).hasText("⅞ yd to buy");
@@ -85,7 +85,7 @@ class LaidOnClothTest {
     @Test
     void a_piece_of_cloth_holds_it_or_says_why_not() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Cordelia Warp", "Warp skirt");
+        Given.ticket(page, "Cordelia Warp", "Warp skirt");
         cloth(page);
         Browser.button(page, "Draw the piece").click();
         page.getByText("By its corners, as the tape says").click();
@@ -113,7 +113,7 @@ class LaidOnClothTest {
     @Test
     void on_the_table_a_millimetre_is_what_the_tape_said_and_the_screen_is_remembered() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Cordelia Selvedge", "Selvedge skirt");
+        Given.ticket(page, "Cordelia Selvedge", "Selvedge skirt");
         cloth(page);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("On the table"))
                 .click();
@@ -158,7 +158,7 @@ class LaidOnClothTest {
     @Test
     void a_drawing_exchanged_is_read_by_another_machine_piece_by_piece() throws IOException, InterruptedException {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Cordelia Block", "Block skirt");
+        Given.ticket(page, "Cordelia Block", "Block skirt");
         String dxf = page.request()
                 .get("/api/tickets/" + ticketOf(page) + "/pattern.dxf")
                 .text();

@@ -35,7 +35,7 @@ class MadeWithTest {
     @Test
     void a_band_and_a_lining_are_added_drawn_cut_printed_and_taken_off_again() throws Exception {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Cordelia Marsh", "Marsh skirt");
+        Given.ticket(page, "Cordelia Marsh", "Marsh skirt");
         Locator made = page.getByTestId("made-with");
         assertThat(made).containsText("Zip, Straight band");
         made.locator("summary").click();
@@ -104,7 +104,7 @@ class MadeWithTest {
     @Test
     void a_length_is_told_against_a_level_and_stays_told_so() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Cordelia Fenn", "Fenn skirt");
+        Given.ticket(page, "Cordelia Fenn", "Fenn skirt");
         Locator level = page.locator("#set-length-level");
         level.click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("above the knee"))

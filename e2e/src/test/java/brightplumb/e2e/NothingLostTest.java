@@ -36,8 +36,8 @@ class NothingLostTest {
     @Test
     void a_change_that_is_not_kept_yet_stays_with_its_own_ticket() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Alma Reed", "Reed skirt one");
-        Browser.ownTicket(page, "Bertha Reed", "Reed skirt two");
+        Given.ticket(page, "Alma Reed", "Reed skirt one");
+        Given.ticket(page, "Bertha Reed", "Reed skirt two");
         String second = page.url();
         page.route(SAVES, route -> {
             if (route.request().method().equals("PUT")) {
@@ -76,7 +76,7 @@ class NothingLostTest {
     @Test
     void an_undo_takes_back_its_own_change_and_nothing_that_came_since_from_any_station() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Carlotta Reed", "Reed skirt three");
+        Given.ticket(page, "Carlotta Reed", "Reed skirt three");
         page.locator("#set-hemTaper").fill("2");
         page.locator("#set-length").fill("30");
         assertThat(page.getByText("off").first()).isVisible();
@@ -101,7 +101,7 @@ class NothingLostTest {
     @Test
     void the_latest_changes_are_taken_back_one_by_one_with_a_key() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Delphine Reed", "Reed skirt four");
+        Given.ticket(page, "Delphine Reed", "Reed skirt four");
         page.locator("#set-hipEase").fill("2");
         page.locator("#set-sideRise").fill("1");
         assertThat(kept(page)).isVisible();
@@ -117,7 +117,7 @@ class NothingLostTest {
     @Test
     void printing_waits_until_what_is_shown_is_kept_and_says_why_where_it_cannot_be() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Edwina Reed", "Reed skirt five");
+        Given.ticket(page, "Edwina Reed", "Reed skirt five");
         List<Route> held = new ArrayList<>();
         page.route(SAVES, route -> {
             if (route.request().method().equals("PUT")) {
@@ -172,7 +172,7 @@ class NothingLostTest {
     @Test
     void a_page_closed_in_the_middle_of_a_change_loses_nothing_whichever_page_is_opened_next() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Isolde Reed", "Reed skirt nine");
+        Given.ticket(page, "Isolde Reed", "Reed skirt nine");
         String draft = page.url();
         page.locator("#set-length").fill("31");
         page.navigate("/");
@@ -219,7 +219,7 @@ class NothingLostTest {
     @Test
     void everything_in_which_two_versions_of_a_ticket_differ_is_shown_and_settled_one_by_one() {
         Page mine = browser.signedIn();
-        Browser.ownTicket(mine, "Griselda Reed", "Reed skirt six");
+        Given.ticket(mine, "Griselda Reed", "Reed skirt six");
         Page theirs = browser.signedIn();
         theirs.navigate(mine.url());
         theirs.getByTestId("draft-paper").waitFor();
@@ -253,7 +253,7 @@ class NothingLostTest {
     @Test
     void the_ticket_its_cloth_the_person_and_the_sheet_are_changed_at_the_table_and_back() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Hortense Reed", "Reed skirt seven");
+        Given.ticket(page, "Hortense Reed", "Reed skirt seven");
         Locator card = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Reed skirt (seven|eight)")));
         card.click();

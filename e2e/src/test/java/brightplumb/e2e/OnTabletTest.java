@@ -11,11 +11,14 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every station on a tablet, lying and upright, under a finger, in a real browser. */
 @ExtendWith(Table.Laid.class)
+@Execution(ExecutionMode.SAME_THREAD)
 class OnTabletTest {
 
     /** What is pressed or typed into and is smaller than a finger, and the page's own width. */

@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -22,19 +21,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 @ExtendWith(Table.Laid.class)
 class OnePieceTest {
 
-    private static final Map<String, String> TAPE = new LinkedHashMap<>();
-
-    static {
-        TAPE.put("Waist", "28");
-        TAPE.put("Hip", "38 1/2");
-        TAPE.put("Rise, seated", "10 3/4");
-        TAPE.put("Outside leg", "40");
-        TAPE.put("Bust", "36");
-        TAPE.put("Shoulder", "15");
-        TAPE.put("Shoulder to waist", "16 1/2");
-        TAPE.put("Head", "22");
-        TAPE.put("Trunk loop", "60");
-    }
+    private static final Map<String, String> TAPE = Map.of(
+            "waistGirth", "28",
+            "hipGirth", "38 1/2",
+            "bodyRise", "10 3/4",
+            "outsideLeg", "40",
+            "bustGirth", "36",
+            "shoulderWidth", "15",
+            "shoulderToWaist", "16 1/2",
+            "headGirth", "22",
+            "verticalTrunk", "60");
 
     private final Browser browser;
 
@@ -45,12 +41,7 @@ class OnePieceTest {
     /** A person with the tape above on a first sheet, and a new ticket begun. */
     private Page measured(String person) {
         Page page = browser.signedIn();
-        Browser.newPerson(page, person);
-        page.getByText("For bodices and sleeves").click();
-        TAPE.forEach((measure, inches) -> page.getByLabel(measure, new Page.GetByLabelOptions().setExact(true))
-                .fill(inches));
-        Browser.button(page, "Keep this sheet").click();
-        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Given.measured(page, person, TAPE);
         Browser.newTicket(page);
         return page;
     }
@@ -151,11 +142,7 @@ class OnePieceTest {
     @Test
     void what_a_one_piece_garment_still_needs_is_asked_for_at_its_fields() {
         Page page = browser.signedIn();
-        Browser.newPerson(page, "Morwenna Flood");
-        page.getByLabel("Waist", new Page.GetByLabelOptions().setExact(true)).fill("28");
-        page.getByLabel("Hip", new Page.GetByLabelOptions().setExact(true)).fill("38");
-        Browser.button(page, "Keep this sheet").click();
-        page.getByText("Sheet 1", new Page.GetByTextOptions().setExact(true)).waitFor();
+        Given.measured(page, "Morwenna Flood", Map.of("waistGirth", "28", "hipGirth", "38"));
         Browser.newTicket(page);
         Browser.hang(page, "Pull-on romper", "Flood romper");
         // It goes to the tape first; what cannot be done without is said beside its field, and the first is in hand.

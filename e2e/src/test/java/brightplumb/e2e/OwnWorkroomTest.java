@@ -6,9 +6,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** From the sign-in page to a workroom of one's own, and out of it. */
 @ExtendWith(Table.Laid.class)
+@Execution(ExecutionMode.SAME_THREAD)
 class OwnWorkroomTest {
 
     private static final String PASSWORD = "three wet geese and a slate";

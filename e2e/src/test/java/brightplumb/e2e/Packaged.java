@@ -12,6 +12,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
@@ -28,8 +29,12 @@ public final class Packaged implements AutoCloseable {
         this.address = address;
     }
 
-    /** Starts it and waits until it answers. */
-    public static Packaged start(String database) {
+    /**
+     * Starts it and waits until it answers.
+     *
+     * @param flags of the machine it runs on, as {@code -Xint}
+     */
+    public static Packaged start(String database, String... flags) {
         String pgPort = required("PLUMB_TEST_PG_PORT");
         String password = required("PLUMB_TEST_PG_PASSWORD");
         try (Connection db = DriverManager.getConnection(
@@ -39,13 +44,14 @@ public final class Packaged implements AutoCloseable {
             db.createStatement().execute("create database " + database + " owner " + required("PLUMB_TEST_PG_USER"));
             int port = free.getLocalPort();
             free.close();
-            ProcessBuilder builder = new ProcessBuilder(List.of(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-Xmx512m",
-                            "-jar",
-                            JAR.toString(),
-                            "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + pgPort + "/" + database))
+            List<String> command = new ArrayList<>();
+            command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+            command.add("-Xmx512m");
+            command.addAll(List.of(flags));
+            command.add("-jar");
+            command.add(JAR.toString());
+            command.add("--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + pgPort + "/" + database);
+            ProcessBuilder builder = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(Path.of("target", database + ".log").toFile());
             Files.createDirectories(Path.of("target"));

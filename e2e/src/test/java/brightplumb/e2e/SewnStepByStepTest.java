@@ -45,7 +45,7 @@ class SewnStepByStepTest {
     @Test
     void steps_are_followed_ticked_and_timed_and_a_habit_sorts_them_anew() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Thomasina Fell", "Fell skirt");
+        Given.ticket(page, "Thomasina Fell", "Fell skirt");
         station(page, "Make");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cut, and mark"))
                         .first())
@@ -75,7 +75,7 @@ class SewnStepByStepTest {
     @Test
     void an_allowance_typed_on_one_edge_is_what_that_seam_is_sewn_at() {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Thomasina Reed", "Reed skirt");
+        Given.ticket(page, "Thomasina Reed", "Reed skirt");
         station(page, "Cut");
         Locator side = page.locator("[id='edge-front-side']");
         side.fill("9");
@@ -98,7 +98,7 @@ class SewnStepByStepTest {
     @Test
     void every_cut_comes_to_a_printed_cut_list_and_order_of_making() throws Exception {
         Page page = browser.signedIn();
-        Browser.ownTicket(page, "Thomasina Vale", "Vale skirt");
+        Given.ticket(page, "Thomasina Vale", "Vale skirt");
         String ticket = page.url().replaceAll(".*/tickets/([0-9a-f-]+).*", "$1");
         JsonObject first = json(page, "/api/tickets/" + ticket);
         String person = first.get("personId").getAsString();

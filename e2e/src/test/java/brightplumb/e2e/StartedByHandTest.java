@@ -22,11 +22,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their database. */
-@Execution(ExecutionMode.CONCURRENT)
 class StartedByHandTest {
 
     private static final Duration LONG_ENOUGH = Duration.ofSeconds(300);
@@ -57,6 +54,8 @@ class StartedByHandTest {
             builder.environment().put("PLUMB_DATA", data.toString());
             builder.environment().put("PLUMB_PORT", String.valueOf(port));
             builder.environment().put("PLUMB_PG_PORT", String.valueOf(pgPort));
+            // What lives for seconds is not worth the slow compiler, beside all the other tests.
+            builder.environment().put("JAVA_TOOL_OPTIONS", Table.QUICK_TO_COMPILE);
             plumb = builder.start();
             await(() -> said().contains("Bright Plumb is ready at http://127.0.0.1:" + port) || !plumb.isAlive());
             assertThat(plumb.isAlive()).as(said()).isTrue();
