@@ -182,8 +182,11 @@ const rest = (ms: number, signal: AbortSignal) =>
     });
   });
 
-/** A draft as the line needs it: how it is cut, what would mend it, what rests on which guess and what other ways would give comes after. */
-export const lineOf = (asked: DraftAsked): DraftAsked => ({
+/** The line alone, as a hand at work needs it: what is said of it comes after. */
+export const lineOf = (asked: DraftAsked): DraftAsked => ({ ...asked, pieces: 'drawn' });
+
+/** A draft and its working: how it is cut, what would mend it, what rests on which guess and what other ways would give comes after. */
+export const workingOf = (asked: DraftAsked): DraftAsked => ({
   ...asked,
   remedies: false,
   guesses: false,
@@ -196,7 +199,7 @@ export const useDraft = (asked: DraftAsked | null) =>
   useQuery<Draft>({ ...draftOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
 
 /** Changes that follow each other faster than this, ms, are one hand at work. */
-const HURRY = 250;
+export const HURRY = 250;
 
 /** All that is said of a draft, once its line is drawn; while a hand is at work, once it rests. */
 export function useWholeDraft(asked: DraftAsked | null, drawn: boolean) {

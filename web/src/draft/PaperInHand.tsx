@@ -18,7 +18,7 @@ type Props = {
   ghostName: string;
   zoom: Zoom;
   set: TicketWork['set'];
-  /** The draft with an amount in hand, told when it is on the paper. */
+  /** The draft with an amount in hand, told when there is something to be said of it. */
   onTried: (draft: Draft | null) => void;
 };
 
@@ -31,7 +31,7 @@ export const PaperInHand = memo(function PaperInHand(props: Props) {
   const tried = useTried(props.asked, props.draft);
   const draft = tried.draft ?? props.draft;
   const at = props.step === null ? -1 : draft.steps.findIndex((s) => s.id === props.step);
-  useEffect(() => afterTheFrame(() => startTransition(() => onTried(tried.draft))), [tried.draft, onTried]);
+  useEffect(() => afterTheFrame(() => startTransition(() => onTried(tried.said))), [tried.said, onTried]);
   const { drop: letGo } = tried;
   const drop = useCallback(
     (key: string, value: number) => {

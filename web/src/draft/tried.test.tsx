@@ -9,7 +9,7 @@ import { madeDraft } from '../testing/made';
 import { useOnceDrawn } from './onceDrawn';
 import { useTried } from './useTried';
 
-type Waiting = { length: unknown; answer: (draft: Draft) => void };
+type Waiting = { length: unknown; pieces: unknown; answer: (draft: Draft) => void };
 
 const waiting: Waiting[] = [];
 
@@ -19,7 +19,7 @@ vi.mock('../api/queries', async (original) => ({
     queryKey: ['draft', asked],
     queryFn: () =>
       new Promise<Draft>((answer) => {
-        waiting.push({ length: asked.settings?.length, answer });
+        waiting.push({ length: asked.settings?.length, pieces: asked.pieces, answer });
       }),
   }),
 }));
@@ -58,6 +58,34 @@ describe('an amount in hand', () => {
     expect(waiting.map((w) => w.length)).toEqual([610, 630]);
     await answer(1);
     expect(hand.result.current.draft?.facts.length).toBe(630);
+  });
+
+  it('is said something of when the hand rests, and that stays while it moves on', async () => {
+    vi.useFakeTimers();
+    const hand = taken();
+    await act(async () => hand.result.current.move('length', 610));
+    await answer(0);
+    expect(waiting.map((w) => w.pieces)).toEqual(['drawn']);
+    expect(hand.result.current.said).toBeNull();
+    await act(() => vi.advanceTimersByTimeAsync(300));
+    expect(waiting.map((w) => w.pieces)).toEqual(['drawn', 'sewn']);
+    await answer(1);
+    await act(async () => hand.result.current.move('length', 620));
+    await answer(2);
+    expect(hand.result.current.draft?.facts.length).toBe(620);
+    expect(hand.result.current.said?.facts.length).toBe(610);
+    vi.useRealTimers();
+  });
+
+  it('that is let go before it rests asks for no more', async () => {
+    vi.useFakeTimers();
+    const hand = taken();
+    await act(async () => hand.result.current.move('length', 610));
+    await answer(0);
+    act(() => hand.result.current.drop());
+    await act(() => vi.advanceTimersByTimeAsync(300));
+    expect(waiting).toHaveLength(1);
+    vi.useRealTimers();
   });
 
   it('that is let go is not drawn when its answer comes late', async () => {

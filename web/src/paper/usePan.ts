@@ -23,12 +23,12 @@ export function usePan(home: View, part: string, on: RefObject<Element | null>) 
     left: home.left + moved.right,
     top: home.top + moved.down,
   };
-  const latest = useRef({ home, view });
-  latest.current = { home, view };
+  const latest = useRef(home);
+  latest.current = home;
 
   /** Larger or smaller by a factor, with one place of the screen held still. */
   const scaled = useCallback((by: number, x: number, y: number) => {
-    const { scale } = latest.current.home;
+    const { scale } = latest.current;
     setMoved((m) => {
       const larger = Math.max(LEAST, Math.min(MOST, m.larger * by));
       const was = scale * m.larger;
@@ -37,8 +37,12 @@ export function usePan(home: View, part: string, on: RefObject<Element | null>) 
     });
   }, []);
   const shifted = useCallback((dx: number, dy: number) => {
-    const { scale } = latest.current.view;
-    setMoved((m) => ({ ...m, right: m.right - dx / scale, down: m.down - dy / scale }));
+    const { scale } = latest.current;
+    setMoved((m) => ({
+      ...m,
+      right: m.right - dx / (scale * m.larger),
+      down: m.down - dy / (scale * m.larger),
+    }));
   }, []);
 
   useEffect(() => {
@@ -75,7 +79,8 @@ export function usePan(home: View, part: string, on: RefObject<Element | null>) 
       if (other) {
         const box = e.currentTarget.getBoundingClientRect();
         const apart = Math.hypot(held.x - other.x, held.y - other.y);
-        const middle = { x: (to.x + other.x) / 2 - box.left, y: (to.y + other.y) / 2 - box.top };
+        // Larger about the middle between both as it was, then moved with it: what lies under each finger stays there.
+        const middle = { x: (held.x + other.x) / 2 - box.left, y: (held.y + other.y) / 2 - box.top };
         if (apart > 0) scaled(Math.hypot(to.x - other.x, to.y - other.y) / apart, middle.x, middle.y);
         shifted((to.x - held.x) / 2, (to.y - held.y) / 2);
       } else {

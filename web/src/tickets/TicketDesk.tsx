@@ -12,7 +12,7 @@ import {
 import { Outlet, useNavigate, useParams } from 'react-router';
 import { type Draft, Problem, type Remedy, type SettingValue, type Sheet } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft } from '../api/queries';
+import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft, workingOf } from '../api/queries';
 import { useKeys } from '../kit/keys';
 import { askedOf } from '../measure/readings';
 import { besides } from './besides';
@@ -93,8 +93,15 @@ function useWork(id: string) {
 
   const sheet = sheets.data?.[0] ?? null;
   const asked = useMemo(() => (kept && sheet ? draftAsked(kept, sheet) : null), [kept, sheet]);
-  // The line first; all that is to be said of it when it is drawn.
-  const line = useDraft(useMemo(() => asked && lineOf(asked), [asked]));
+  const good = useRef<Draft | null>(null);
+  // The line first; all that is to be said of it when it is drawn. Where nothing was said yet of this cut and way, its working comes with it.
+  const line = useDraft(
+    useMemo(() => {
+      if (!asked) return null;
+      const known = good.current?.cut === asked.cut && good.current?.way === asked.way;
+      return known ? lineOf(asked) : workingOf(asked);
+    }, [asked]),
+  );
   const drawn = line.isSuccess && !line.isPlaceholderData;
   const sound = useRef<Draft | null>(null);
   if (line.data) sound.current = line.data;
@@ -103,7 +110,6 @@ function useWork(id: string) {
     useMemo(() => asked && { ...asked, remedies: false }, [asked]),
     drawn,
   );
-  const good = useRef<Draft | null>(null);
   if (preview.data) good.current = preview.data;
   const draft = preview.data ?? good.current;
   const followed = drawn && preview.isSuccess && !preview.isPlaceholderData;

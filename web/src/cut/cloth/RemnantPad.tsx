@@ -52,7 +52,7 @@ export function RemnantPad(props: {
       );
   };
   const add = (e: PointerEvent<SVGSVGElement>) => {
-    if (e.target instanceof SVGCircleElement) return;
+    if ((e.target as Element).tagName === 'circle') return;
     const at = placeOf(e);
     if (what === 'corners') props.onChange([...corners, at], seams);
     else if (!begun) setBegun(at);

@@ -85,6 +85,29 @@ class PreviewTest {
         assertThat(sewn.get("making")).isEmpty();
     }
 
+    @Test
+    void the_line_alone_is_drawn_where_the_whole_draft_draws_it_and_says_nothing_of_it() {
+        String hung = "{\"cut\":\"classic-trousers\","
+                + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}%s}";
+        JsonNode whole = preview(hung.formatted("")).json();
+        JsonNode line = preview(hung.formatted(",\"pieces\":\"drawn\"")).json();
+        assertThat(line.get("steps")).hasSameSizeAs(whole.get("steps"));
+        for (int i = 0; i < line.get("steps").size(); i++) {
+            for (String drawn : List.of("id", "title", "value", "printed", "draws", "setting")) {
+                assertThat(line.get("steps").get(i).get(drawn))
+                        .isEqualTo(whole.get("steps").get(i).get(drawn));
+            }
+        }
+        assertThat(said(whole, "working")).isPositive();
+        assertThat(said(line, "working")).isZero();
+        for (String said : List.of("checks", "settings")) {
+            assertThat(whole.get(said)).isNotEmpty();
+            assertThat(line.get(said)).isEmpty();
+        }
+        assertThat(line.get("levels")).isEqualTo(whole.get("levels"));
+        assertThat(line.get("joins")).isEqualTo(whole.get("joins"));
+    }
+
     private static int said(JsonNode draft, String what) {
         return draft.get("steps")
                 .valueStream()

@@ -12,7 +12,6 @@ import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
-import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.Dart;
@@ -42,32 +41,6 @@ final class DraftViews {
 
     private DraftViews() {}
 
-    /**
-     * What of a draft is answered.
-     *
-     * @param remedies whether remedies are looked for
-     * @param made whether the pieces that operations made are told
-     * @param cut whether it is told how the pieces are cut and made up, and not only what is sewn to what
-     */
-    record Shown(boolean remedies, boolean made, boolean cut, boolean guesses, boolean rivals) {
-
-        /** What is drawn anew under the hand: the line, and nothing that can wait until the hand rests. */
-        static final Shown WHILE_CHANGING = new Shown(false, true, false, false, false);
-
-        static Shown of(PreviewRequest request) {
-            String pieces = request.pieces();
-            if (pieces != null && !pieces.equals("panels") && !pieces.equals("sewn")) {
-                throw new Refusal("pieces", "Pieces are panels, sewn, or all there is to them where nothing is said");
-            }
-            return new Shown(
-                    !Boolean.FALSE.equals(request.remedies()),
-                    !"panels".equals(pieces),
-                    !"sewn".equals(pieces),
-                    !Boolean.FALSE.equals(request.guesses()),
-                    !Boolean.FALSE.equals(request.rivals()));
-        }
-    }
-
     static DraftView of(Drafted drafted, Shown shown) {
         Map<String, String> madeBy = new HashMap<>();
         drafted.made()
@@ -84,8 +57,13 @@ final class DraftViews {
                 drafted.request().way().id(),
                 facts,
                 drafted.draft().steps().stream()
-                        .map(s -> step(
-                                s, rivals.getOrDefault(s.id(), List.of()), guesses.ofStep(s.id()), setting(drafted, s)))
+                        .map(s -> shown.said()
+                                ? step(
+                                        s,
+                                        rivals.getOrDefault(s.id(), List.of()),
+                                        guesses.ofStep(s.id()),
+                                        setting(drafted, s))
+                                : unsaid(s, setting(drafted, s)))
                         .toList(),
                 drafted.pieces().stream()
                         .filter(p -> shown.made()
@@ -107,7 +85,7 @@ final class DraftViews {
                         .filter(l -> l.hand() != Hand.RIGHT)
                         .map(l -> new LevelView(l.name(), l.y()))
                         .toList(),
-                inForce(drafted),
+                shown.said() ? inForce(drafted) : Map.of(),
                 ClothView.of(drafted.request().cloth()),
                 drafted.made().stream()
                         .map(m -> new MadeView(
@@ -171,10 +149,7 @@ final class DraftViews {
                 amount.working().stream().map(DraftViews::token).toList(),
                 amount.value(),
                 kind(amount.kind()),
-                new PrintedView(
-                        amount.printed().sixteenths(),
-                        amount.printed().inches(),
-                        amount.printed().centimetres()),
+                printed(amount),
                 amount.id(),
                 step.why(),
                 rivals.stream()
@@ -183,11 +158,43 @@ final class DraftViews {
                 amount.estimated() || !guesses.isEmpty(),
                 keys(guesses),
                 amount.overridden(),
-                step.drawn().stream()
-                        .map(d -> new DrawnView(
-                                d.sheet(), d.role().name().toLowerCase(Locale.ROOT), d.label(), segments(d.run())))
-                        .toList(),
+                drawn(step),
                 setting);
+    }
+
+    /** A step as it stands on the paper, without how its amount came about. */
+    private static StepView unsaid(Step step, String setting) {
+        Amount amount = step.amount();
+        return new StepView(
+                step.id(),
+                step.title(),
+                "",
+                List.of(),
+                amount.value(),
+                kind(amount.kind()),
+                printed(amount),
+                amount.id(),
+                "",
+                List.of(),
+                amount.estimated(),
+                List.of(),
+                amount.overridden(),
+                drawn(step),
+                setting);
+    }
+
+    private static PrintedView printed(Amount amount) {
+        return new PrintedView(
+                amount.printed().sixteenths(),
+                amount.printed().inches(),
+                amount.printed().centimetres());
+    }
+
+    private static List<DrawnView> drawn(Step step) {
+        return step.drawn().stream()
+                .map(d -> new DrawnView(
+                        d.sheet(), d.role().name().toLowerCase(Locale.ROOT), d.label(), segments(d.run())))
+                .toList();
     }
 
     private static String kind(Amount.Kind kind) {

@@ -97,7 +97,8 @@ class DraftingController {
 
     @PostMapping("/api/drafts/preview")
     DraftView preview(@RequestBody PreviewRequest request) {
-        return DraftViews.of(Drafting.draft(request.read()), DraftViews.Shown.of(request));
+        Shown shown = Shown.of(request);
+        return DraftViews.of(shown.drafted(request.read()), shown);
     }
 
     /** What each inspection of a draft measured, laid out to be seen. */

@@ -3,11 +3,11 @@ package brightplumb.app.drafting;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.DraftRequest;
-import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.UsualBody;
 import com.sun.management.OperatingSystemMXBean;
 import java.io.OutputStream;
 import java.lang.management.ManagementFactory;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
@@ -60,10 +60,11 @@ public class Rehearsal {
         }
     }
 
-    /** Drafts a cut and writes it down as it is written for a changed amount. */
+    /** Drafts a cut and writes it down: the line, as for an amount under the hand, and what is said of it when the hand rests. */
     void draft(Cut cut) {
         DraftRequest asked = DraftRequest.of(cut.id(), null, UsualBody.SHEET, Map.of(), null);
-        json.writeValue(
-                OutputStream.nullOutputStream(), DraftViews.of(Drafting.draft(asked), DraftViews.Shown.WHILE_CHANGING));
+        for (Shown shown : List.of(Shown.WHILE_CHANGING, Shown.AT_REST)) {
+            json.writeValue(OutputStream.nullOutputStream(), DraftViews.of(shown.drafted(asked), shown));
+        }
     }
 }

@@ -66,6 +66,24 @@ public final class Drafting {
                 made(request, cut.block(), cut.came()));
     }
 
+    /**
+     * Draws a garment as {@link #draft} does, and does not look at it: there are no checks, no estimates and no doubts of the tape. For a line
+     * that is drawn anew under the hand.
+     *
+     * @throws Refusal when it cannot be drafted, naming each field at fault
+     */
+    public static Drafted drawn(DraftRequest request) {
+        CutOut cut = CutOut.of(request);
+        return new Drafted(
+                request,
+                cut.draft(),
+                List.of(),
+                cut.pieces(),
+                List.of(),
+                inForce(cut.garment(), cut.draft(), cut.set()),
+                made(request, cut.block(), cut.came()));
+    }
+
     /** A garment drawn and looked at, without what could be set or mended on it. */
     record Looked(Draft draft, List<Check> checks) {}
 
