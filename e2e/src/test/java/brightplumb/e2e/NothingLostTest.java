@@ -335,6 +335,8 @@ class NothingLostTest {
         Browser.assertAccessible(page);
         page.locator("#set-length").fill("41");
         page.getByTestId("draft-paper").waitFor();
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("kept")))
+                .hasText("kept");
         page.locator("#set-length").fill("12");
         assertThat(page.locator("#set-length-says")).containsText("below the crotch");
         assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("kept")))
