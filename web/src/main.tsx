@@ -1,9 +1,9 @@
-import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
-import { keeping, queryClient, resume } from './api/keeping';
+import { queryClient } from './api/queryClient';
 import { UndoProvider } from './kit/Undo';
 import { UnitProvider } from './tape/unit';
 import { DeskProvider } from './tickets/TicketDesk';
@@ -15,11 +15,7 @@ if (!root) throw new Error('No place for the page');
 
 createRoot(root).render(
   <StrictMode>
-    <PersistQueryClientProvider
-      client={queries}
-      persistOptions={keeping(localStorage)}
-      onSuccess={() => resume(queries)}
-    >
+    <QueryClientProvider client={queries}>
       <UnitProvider>
         <UndoProvider>
           <DeskProvider>
@@ -29,6 +25,6 @@ createRoot(root).render(
           </DeskProvider>
         </UndoProvider>
       </UnitProvider>
-    </PersistQueryClientProvider>
+    </QueryClientProvider>
   </StrictMode>,
 );

@@ -1,17 +1,14 @@
 import { onlineManager, QueryClient } from '@tanstack/react-query';
-import { persistQueryClientRestore, persistQueryClientSubscribe } from '@tanstack/react-query-persist-client';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Ticket } from '../api/client';
-import { keeping, resume } from '../api/keeping';
 import { keys } from '../api/queries';
 import { PLAIN } from '../testing/made';
 import { Desk } from './desk';
 
-/** A workroom of two tickets, which can be away, slow, or changed by somebody else. */
+/** A workroom of two tickets, which can be away, refuse an amount of 9999, or be changed by somebody else. */
 const workroom = vi.hoisted(() => ({
   tickets: new Map<string, Ticket>(),
   down: false,
-  refusing: false,
   /** Keeps what it is sent but loses the answer. */
   mute: false,
   puts: [] as { id: string; body: Record<string, unknown> & { version: number } }[],
@@ -38,7 +35,7 @@ vi.mock('../api/client', async (original) => {
         workroom.puts.push({ id, body });
         const now = workroom.tickets.get(id);
         if (!now) return answer(404, { detail: 'gone' });
-        if (workroom.refusing)
+        if ((body.settings as { hipEase?: number }).hipEase === 9999)
           return answer(422, { detail: 'too much', errors: [{ field: 'settings.hipEase', message: 'too much' }] });
         if (body.version !== now.version) return answer(409, { detail: 'stale', current: now });
         const { version, ...rest } = body;
@@ -102,9 +99,16 @@ function page(storage: Storage) {
   const queries = new QueryClient();
   queries.mount();
   const desk = new Desk(queries, storage);
-  const stop = persistQueryClientSubscribe({ queryClient: queries, ...keeping(storage) });
   for (const t of workroom.tickets.values()) queries.setQueryData(keys.ticket(t.id), structuredClone(t));
-  return { queries, desk, leave: stop };
+  /** The page is gone: nothing of it runs any more, and what it wrote down stays. */
+  const leave = () => {
+    const left = Object.keys(storage).map((key) => [key, storage.getItem(key) ?? ''] as const);
+    vi.clearAllTimers();
+    queries.unmount();
+    queries.clear();
+    for (const [key, value] of left) storage.setItem(key, value);
+  };
+  return { desk, leave };
 }
 
 const settingsOf = (id: string) => workroom.tickets.get(id)?.settings;
@@ -124,7 +128,7 @@ beforeEach(() => {
   storage = memory();
   workroom.tickets.clear();
   for (const id of ['a', 'b']) workroom.tickets.set(id, { ...ticket(id) });
-  Object.assign(workroom, { down: false, refusing: false, mute: false });
+  Object.assign(workroom, { down: false, mute: false });
   workroom.puts.length = 0;
   onlineManager.setOnline(true);
 });
@@ -197,15 +201,12 @@ describe('without a connection', () => {
     workroom.down = true;
     first.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
     await vi.advanceTimersByTimeAsync(2_000);
-    expect(storage.getItem('plumb.queue')).toContain('hipEase');
-    first.leave();
     expect(storage.getItem('plumb.unsaved.a')).toContain('hipEase');
+    first.leave();
 
     workroom.down = false;
     onlineManager.setOnline(true);
-    const again = page(storage);
-    await persistQueryClientRestore({ queryClient: again.queries, ...keeping(storage) });
-    resume(again.queries);
+    page(storage).desk.resume();
     await vi.advanceTimersByTimeAsync(2_000);
     expect(settingsOf('a')).toEqual({ hipEase: 12 });
   });
@@ -246,13 +247,44 @@ describe('without a connection', () => {
 
   it('what was left of any ticket goes out when the next page is opened, whichever it shows', async () => {
     const left = memory();
-    left.setItem('plumb.unsaved.b', JSON.stringify({ unsent: [{ set: 'settings.hipEase', to: 12 }], version: 1 }));
+    left.setItem('plumb.unsaved.b', JSON.stringify([{ version: 1, steps: [{ set: 'settings.hipEase', to: 12 }] }]));
     left.setItem('plumb.unsaved.x', 'nonsense');
     const { desk } = page(left);
     desk.resume();
     await vi.advanceTimersByTimeAsync(600);
     expect(settingsOf('b')).toEqual({ hipEase: 12 });
     expect(left.getItem('plumb.unsaved.b')).toBeNull();
+  });
+
+  it('what has arrived is written down nowhere any more, so that a page opened right then does not bring it again', async () => {
+    const first = page(storage);
+    first.desk.change('a', [{ set: 'settings.length', to: 41 }]);
+    await first.desk.whenKept('a');
+    first.desk.change('a', [{ set: 'settings.length', to: 12 }]);
+    await first.desk.whenKept('a');
+    await vi.advanceTimersByTimeAsync(0);
+    expect(Object.keys(storage)).toEqual([]);
+  });
+
+  it('a page left between two changes goes on with the second, and does not clash with the first that has arrived', async () => {
+    const first = page(storage);
+    workroom.mute = true;
+    first.desk.change('a', [{ set: 'settings.length', to: 41 }]);
+    first.desk.flush('a');
+    first.desk.change('a', [{ set: 'settings.length', to: 12 }]);
+    first.desk.flush('a');
+    first.desk.change('a', [{ set: 'settings.slit', to: 180 }]);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(settingsOf('a')).toEqual({ length: 41 });
+    first.leave();
+
+    onlineManager.setOnline(true);
+    const { desk } = page(storage);
+    desk.resume();
+    expect(desk.shown('a')?.settings).toEqual({ length: 12, slit: 180 });
+    await desk.whenKept('a');
+    expect(desk.state('a').clash).toBeNull();
+    expect(settingsOf('a')).toEqual({ length: 12, slit: 180 });
   });
 
   it('a change whose answer was lost is not taken for somebody else’s', async () => {
@@ -308,16 +340,31 @@ describe('two people with one ticket', () => {
 describe('what the workroom will not have', () => {
   it('stays as it was typed with the reason, and goes with the next change', async () => {
     const { desk } = page(storage);
-    workroom.refusing = true;
     desk.change('a', [{ set: 'settings.hipEase', to: 9999 }]);
     await vi.advanceTimersByTimeAsync(600);
     expect(desk.state('a').refused?.at('settings.hipEase')).toBe('too much');
     expect(desk.shown('a')?.settings).toEqual({ hipEase: 9999 });
-    workroom.refusing = false;
     desk.change('a', [{ set: 'settings.hipEase', to: 20 }]);
     expect(desk.state('a').refused).toBeNull();
     await vi.advanceTimersByTimeAsync(600);
     expect(settingsOf('a')).toEqual({ hipEase: 20 });
+  });
+});
+
+describe('a change that comes back', () => {
+  it('gives way to what was typed at its place since and is on its way', async () => {
+    const { desk } = page(storage);
+    desk.change('a', [
+      { set: 'settings.hipEase', to: 9999 },
+      { set: 'settings.slit', to: 180 },
+    ]);
+    desk.flush('a');
+    desk.change('a', [{ set: 'settings.hipEase', to: 20 }]);
+    desk.flush('a');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(settingsOf('a')).toEqual({ hipEase: 20 });
+    expect(desk.shown('a')?.settings).toEqual({ hipEase: 20, slit: 180 });
+    expect(desk.state('a').unsent).toEqual([{ set: 'settings.slit', to: 180 }]);
   });
 });
 

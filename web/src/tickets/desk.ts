@@ -1,14 +1,18 @@
 /**
  * The ticket at work. Changes wait here for a moment, then go as one into the query library's queue: one after the other for each ticket,
- * paused while there is no connection, kept on this machine until the workroom has them. Every station looks at the same desk.
+ * paused while there is no connection. Until the workroom has them they are written down on this machine, here and nowhere else: a second copy
+ * would be older for a moment. Every station looks at the same desk.
  */
 import { MutationObserver, onlineManager, type QueryClient } from '@tanstack/react-query';
 import { answered, api, Problem, type Ticket } from '../api/client';
 import { keys, ticketQuery } from '../api/queries';
 import { fold, inverse, isTicket, type Kept, keptOf, merged, type Place, type Step, toward, valueAt } from './changes';
 
-/** What is sent: changes, and the version of the ticket they were made on. */
-export type Sent = { id: string; version: number; steps: Step[] };
+/** Changes that go together, and the version of the ticket they were made on. */
+type Run = { version: number; steps: Step[] };
+
+/** What is sent. */
+export type Sent = Run & { id: string };
 
 /** Somebody else was first: theirs, and what stood here. */
 export type Clash = { theirs: Ticket; mine: Kept };
@@ -78,9 +82,10 @@ export class Desk {
   open(id: string) {
     if (this.states.has(id)) return;
     const left = this.left(id);
-    if (!left) return;
-    this.put(id, { ...EMPTY, ...left });
-    this.soon(id, 0);
+    if (left.length === 0) return;
+    // Run by run, as it was sent: what did arrive, and was not answered before the page was left, is known again by what it says.
+    for (const run of left) this.submit({ id, ...run });
+    this.put(id, EMPTY);
   }
 
   /** Changes a ticket that is known here; answers what takes it back. */
@@ -120,13 +125,7 @@ export class Desk {
     clearTimeout(this.timers.get(id));
     const state = this.state(id);
     if (state.unsent.length === 0 || state.clash) return;
-    const sent: Sent = { id, version: state.version, steps: state.unsent };
-    const sending = new MutationObserver<Ticket, Error, Sent>(this.queries, {
-      mutationKey: queue(id),
-      scope: { id: `ticket.${id}` },
-    }).mutate(sent);
-    // What comes of it is told through the defaults.
-    sending.catch(() => {});
+    this.submit({ id, version: state.version, steps: state.unsent });
     this.put(id, { ...state, unsent: [], refused: null });
   }
 
@@ -167,6 +166,15 @@ export class Desk {
     const steps = places.map((set) => ({ set, to: valueAt(mine, set) }));
     this.put(id, { ...EMPTY, unsent: steps, version: theirs.version });
     this.flush(id);
+  }
+
+  private submit(sent: Sent) {
+    const sending = new MutationObserver<Ticket, Error, Sent>(this.queries, {
+      mutationKey: queue(sent.id),
+      scope: { id: `ticket.${sent.id}` },
+    }).mutate(sent);
+    // What comes of it is told through the defaults.
+    sending.catch(() => {});
   }
 
   private make(id: string, steps: Step[]) {
@@ -241,14 +249,19 @@ export class Desk {
   private bounced({ id, version, steps }: Sent, error: Error) {
     const state = this.state(id);
     const problem = error instanceof Problem ? error : new Problem(0, 'This could not be saved.');
-    const unsent = merged(steps, state.unsent);
+    // A place that was changed again since is decided by what is on its way there, not by what came back.
+    const since = this.pending(id)
+      .slice(1)
+      .flatMap((later) => later.steps);
+    const back = steps.filter(({ set }) => !since.some((later) => later.set === set));
+    const unsent = merged(back, state.unsent);
     if (problem.stale && isTicket(problem.current)) {
       const known =
         state.clash?.mine ?? (this.ticket(id) ? keptOf(this.ticket(id) as Ticket) : keptOf(problem.current));
       const mine = fold(known, unsent);
       this.put(id, { ...state, version, unsent, clash: { theirs: problem.current, mine } });
     } else {
-      this.put(id, { ...state, version, unsent, refused: problem });
+      this.put(id, { ...state, version, unsent, refused: unsent.length > 0 ? problem : null });
     }
   }
 
@@ -259,20 +272,19 @@ export class Desk {
   }
 
   private write(id: string) {
-    const state = this.state(id);
-    const first = this.pending(id)[0];
-    const unsent = merged(this.underway(id), state.unsent);
-    const version = first?.version ?? state.version;
-    if (unsent.length > 0) this.storage.setItem(kept(id), JSON.stringify({ unsent, version }));
+    const { version, unsent } = this.state(id);
+    const runs: Run[] = this.pending(id).map((sent) => ({ version: sent.version, steps: sent.steps }));
+    if (unsent.length > 0) runs.push({ version, steps: unsent });
+    if (runs.length > 0) this.storage.setItem(kept(id), JSON.stringify(runs));
     else this.storage.removeItem(kept(id));
   }
 
-  private left(id: string): Pick<DeskState, 'unsent' | 'version'> | null {
+  private left(id: string): Run[] {
     try {
-      const left: unknown = JSON.parse(this.storage.getItem(kept(id)) ?? 'null');
-      return isLeft(left) ? left : null;
+      const left: unknown = JSON.parse(this.storage.getItem(kept(id)) ?? '[]');
+      return Array.isArray(left) ? left.filter(isRun) : [];
     } catch {
-      return null;
+      return [];
     }
   }
 }
@@ -281,15 +293,15 @@ function isSent(value: unknown): value is Sent {
   return typeof value === 'object' && value !== null && 'steps' in value && 'version' in value && 'id' in value;
 }
 
-function isLeft(value: unknown): value is Pick<DeskState, 'unsent' | 'version'> {
+function isRun(value: unknown): value is Run {
   return (
     typeof value === 'object' &&
     value !== null &&
     'version' in value &&
     typeof value.version === 'number' &&
-    'unsent' in value &&
-    Array.isArray(value.unsent) &&
-    value.unsent.every((s) => typeof s === 'object' && s !== null && typeof s.set === 'string' && 'to' in s)
+    'steps' in value &&
+    Array.isArray(value.steps) &&
+    value.steps.every((s) => typeof s === 'object' && s !== null && typeof s.set === 'string' && 'to' in s)
   );
 }
 

@@ -1,10 +1,8 @@
-/** The query library with what outlives a page: changes on their way are kept on this machine, and nothing that was read is. */
-import { createSyncStoragePersister } from '@tanstack/query-sync-storage-persister';
 import { MutationCache, notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
-import type { PersistQueryClientOptions } from '@tanstack/react-query-persist-client';
 import { Problem } from './client';
 import { keys } from './queries';
 
+/** What is read and sent, for the time of a page. Nothing that was only read outlives it on this machine. */
 export function queryClient(): QueryClient {
   // An answer is shown when it is there; a timer, the library's own way, lets other work go before it.
   notifyManager.setScheduler(queueMicrotask);
@@ -28,22 +26,4 @@ export function queryClient(): QueryClient {
     },
   });
   return queries;
-}
-
-export function keeping(storage: Storage): Omit<PersistQueryClientOptions, 'queryClient'> {
-  return {
-    persister: createSyncStoragePersister({ storage, key: 'plumb.queue' }),
-    maxAge: Number.POSITIVE_INFINITY,
-    buster: '1',
-    dehydrateOptions: {
-      // Bodies' measures are among what is read: they stay in memory.
-      shouldDehydrateQuery: () => false,
-      shouldDehydrateMutation: (mutation) => mutation.state.status === 'pending',
-    },
-  };
-}
-
-/** Goes on with what was on its way when the page was left. */
-export function resume(queries: QueryClient) {
-  for (const mutation of queries.getMutationCache().findAll({ status: 'pending' })) mutation.continue().catch(() => {});
 }
