@@ -9,6 +9,7 @@ import {
   type BenchPanel,
   type Draft,
   type Evidence,
+  type Line,
   Problem,
   type Revision,
   type Views,
@@ -162,6 +163,9 @@ export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pi
   pieces?: string;
 };
 
+/** What is worked out anew for every other question, and never otherwise for the same one. */
+const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000 };
+
 /** How a draft is asked for: what was asked once is not asked again. It can be asked a while later, and then only if it is still wanted. */
 export const draftOf = (asked: DraftAsked | null, later = 0) => ({
   queryKey: ['draft', asked],
@@ -169,8 +173,7 @@ export const draftOf = (asked: DraftAsked | null, later = 0) => ({
     if (later > 0) await rest(later, signal);
     return answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal }));
   },
-  staleTime: Number.POSITIVE_INFINITY,
-  gcTime: 60_000,
+  ...worked,
 });
 
 const rest = (ms: number, signal: AbortSignal) =>
@@ -183,7 +186,12 @@ const rest = (ms: number, signal: AbortSignal) =>
   });
 
 /** The line alone, as a hand at work needs it: what is said of it comes after. */
-export const lineOf = (asked: DraftAsked): DraftAsked => ({ ...asked, pieces: 'drawn' });
+export const lineOf = (asked: DraftAsked | null) => ({
+  queryKey: ['line', asked],
+  queryFn: ({ signal }: { signal: AbortSignal }): Promise<Line> =>
+    answered(api.POST('/api/drafts/line', { body: asked ?? {}, signal })),
+  ...worked,
+});
 
 /** A draft and its working: how it is cut, what would mend it, what rests on which guess and what other ways would give comes after. */
 export const workingOf = (asked: DraftAsked): DraftAsked => ({
@@ -197,6 +205,10 @@ export const workingOf = (asked: DraftAsked): DraftAsked => ({
 /** A draft, redrawn whenever what is asked changes; the last one stays in view while the next is on its way. */
 export const useDraft = (asked: DraftAsked | null) =>
   useQuery<Draft>({ ...draftOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
+
+/** A line, redrawn as a draft is. */
+export const useLine = (asked: DraftAsked | null) =>
+  useQuery<Line>({ ...lineOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
 
 /** Changes that follow each other faster than this, ms, are one hand at work. */
 export const HURRY = 250;
@@ -215,8 +227,6 @@ export function useWholeDraft(asked: DraftAsked | null, drawn: boolean) {
   });
 }
 
-const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000, placeholderData: keepPreviousData };
-
 /** What the plumb lines of a draft measured, laid out to be seen. */
 export const useEvidence = (asked: DraftAsked | null) =>
   useQuery<Evidence[]>({
@@ -225,6 +235,7 @@ export const useEvidence = (asked: DraftAsked | null) =>
       (await answered(api.POST('/api/drafts/evidence', { body: asked ?? {}, signal }))).items,
     enabled: asked !== null,
     ...worked,
+    placeholderData: keepPreviousData,
   });
 
 /** What cloth that is cut already gives for a correction. */
@@ -233,6 +244,7 @@ export const useCutCloth = (asked: Views['CutClothRequest']) =>
     queryKey: ['cut-cloth', asked],
     queryFn: async ({ signal }) => answered(api.POST('/api/drafts/cut-cloth', { body: asked, signal })),
     ...worked,
+    placeholderData: keepPreviousData,
   });
 
 /** A draft as numbered distances from two base lines. */
@@ -243,6 +255,7 @@ export const useBenchSheet = (asked: DraftAsked | null) =>
       (await answered(api.POST('/api/drafts/bench-sheet', { body: asked ?? {}, signal }))).panels,
     enabled: asked !== null,
     ...worked,
+    placeholderData: keepPreviousData,
   });
 
 /** What may be said at a ticket's fitting. */

@@ -1,5 +1,5 @@
 import { memo, startTransition, useCallback, useEffect } from 'react';
-import type { Cut, Draft } from '../api/client';
+import type { Cut, Draft, Line } from '../api/client';
 import { DraftPaper, type Zoom } from '../paper/DraftPaper';
 import type { TicketWork } from '../tickets/TicketDesk';
 import { afterTheFrame } from './onceDrawn';
@@ -7,14 +7,14 @@ import { useTried } from './useTried';
 
 type Props = {
   asked: TicketWork['asked'];
-  draft: Draft;
+  draft: Line;
   cut: Cut;
   /** The step that is shown last, by its id; null shows the whole draft. */
   step: string | null;
   lit: string | null;
   onLit: (step: string | null) => void;
   onPick: (step: string) => void;
-  ghost: Draft | null;
+  ghost: Line | null;
   ghostName: string;
   zoom: Zoom;
   set: TicketWork['set'];

@@ -3,29 +3,33 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Draft } from '../api/client';
+import type { Draft, Line } from '../api/client';
 import type { DraftAsked } from '../api/queries';
-import { madeDraft } from '../testing/made';
+import { madeDraft, madeStep } from '../testing/made';
 import { useOnceDrawn } from './onceDrawn';
 import { useTried } from './useTried';
 
-type Waiting = { length: unknown; pieces: unknown; answer: (draft: Draft) => void };
+type Waiting = { length: unknown; what: 'line' | 'working'; answer: (draft: Draft) => void };
 
 const waiting: Waiting[] = [];
 
+const asks = (what: Waiting['what'], asked: DraftAsked) => ({
+  queryKey: [what, asked],
+  queryFn: () =>
+    new Promise<Draft>((answer) => {
+      waiting.push({ length: asked.settings?.length, what, answer });
+    }),
+});
+
 vi.mock('../api/queries', async (original) => ({
   ...(await original<typeof import('../api/queries')>()),
-  draftOf: (asked: DraftAsked) => ({
-    queryKey: ['draft', asked],
-    queryFn: () =>
-      new Promise<Draft>((answer) => {
-        waiting.push({ length: asked.settings?.length, pieces: asked.pieces, answer });
-      }),
-  }),
+  lineOf: (asked: DraftAsked) => asks('line', asked),
+  draftOf: (asked: DraftAsked) => asks('working', asked),
 }));
 
 const asked = { cut: 'straight-skirt', settings: {} } as DraftAsked;
-const atLength = (mm: number) => madeDraft({ facts: { length: mm } });
+const atLength = (mm: number) => madeDraft({ facts: { length: mm }, steps: [madeStep({ id: 'length', value: mm })] });
+const lengthOf = (line: Line | null) => line?.steps[0]?.value;
 
 afterEach(cleanup);
 
@@ -57,7 +61,7 @@ describe('an amount in hand', () => {
     await answer(0);
     expect(waiting.map((w) => w.length)).toEqual([610, 630]);
     await answer(1);
-    expect(hand.result.current.draft?.facts.length).toBe(630);
+    expect(lengthOf(hand.result.current.draft)).toBe(630);
   });
 
   it('is said something of when the hand rests, and that stays while it moves on', async () => {
@@ -65,14 +69,14 @@ describe('an amount in hand', () => {
     const hand = taken();
     await act(async () => hand.result.current.move('length', 610));
     await answer(0);
-    expect(waiting.map((w) => w.pieces)).toEqual(['drawn']);
+    expect(waiting.map((w) => w.what)).toEqual(['line']);
     expect(hand.result.current.said).toBeNull();
     await act(() => vi.advanceTimersByTimeAsync(300));
-    expect(waiting.map((w) => w.pieces)).toEqual(['drawn', 'sewn']);
+    expect(waiting.map((w) => w.what)).toEqual(['line', 'working']);
     await answer(1);
     await act(async () => hand.result.current.move('length', 620));
     await answer(2);
-    expect(hand.result.current.draft?.facts.length).toBe(620);
+    expect(lengthOf(hand.result.current.draft)).toBe(620);
     expect(hand.result.current.said?.facts.length).toBe(610);
     vi.useRealTimers();
   });
@@ -101,7 +105,7 @@ describe('an amount in hand', () => {
     await act(async () => hand.result.current.move('length', 610));
     await answer(0);
     hand.rerender({ ticket: asked, line: atLength(605) });
-    expect(hand.result.current.draft?.facts.length).toBe(610);
+    expect(lengthOf(hand.result.current.draft)).toBe(610);
     act(() => hand.result.current.drop());
     hand.rerender({ ticket: asked, line: atLength(610) });
     expect(hand.result.current.draft).toBeNull();

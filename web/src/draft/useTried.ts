@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Draft } from '../api/client';
+import type { Draft, Line } from '../api/client';
 import { type DraftAsked, draftOf, HURRY, lineOf, workingOf } from '../api/queries';
 
 /** An amount in hand that is not set yet: a setting and what it would be, mm. */
@@ -13,17 +13,17 @@ type InHand = { key: string; value: number };
  */
 export function useTried(
   ticket: DraftAsked | null,
-  line: Draft,
+  line: Line,
 ): {
   /** What is drawn. */
-  draft: Draft | null;
+  draft: Line | null;
   /** The last of which all was said. */
   said: Draft | null;
   move: (key: string, value: number) => void;
   drop: () => void;
 } {
   const queries = useQueryClient();
-  const [draft, setDraft] = useState<Draft | null>(null);
+  const [draft, setDraft] = useState<Line | null>(null);
   const [said, setSaid] = useState<Draft | null>(null);
   const asked = useRef(ticket);
   asked.current = ticket;
@@ -34,8 +34,13 @@ export function useTried(
       hand.current.busy = true;
       try {
         const would = { ...asked.current, settings: { ...asked.current.settings, [it.key]: it.value } };
-        const drawn = await queries.fetchQuery(draftOf(rests ? workingOf(would) : lineOf(would)));
-        if (hand.current.held) (rests ? setSaid : setDraft)(drawn);
+        if (rests) {
+          const working = await queries.fetchQuery(draftOf(workingOf(would)));
+          if (hand.current.held) setSaid(working);
+        } else {
+          const drawn = await queries.fetchQuery(lineOf(would));
+          if (hand.current.held) setDraft(drawn);
+        }
       } catch {
         // What cannot be drafted is said when it is let go; until then the last that could stays.
       }

@@ -1,10 +1,10 @@
 import { memo, useEffect, useRef, useState } from 'react';
-import type { Draft } from '../api/client';
+import type { Line } from '../api/client';
 import type { View } from './geometry';
 import type { Table } from './layout';
 import { Ghost } from './PanelLines';
 
-type Props = { draft: Draft; place: Table['place']; view: View; width: number; height: number };
+type Props = { draft: Line; place: Table['place']; view: View; width: number; height: number };
 
 /** A hand that changes nothing for so long rests, ms. */
 const REST = 400;
@@ -17,7 +17,7 @@ const FADE = 1300;
  */
 export const BeforeChange = memo(function BeforeChange({ draft, place, view, width, height }: Props) {
   const last = useRef(draft);
-  const [before, setBefore] = useState<{ draft: Draft; fades: boolean } | null>(null);
+  const [before, setBefore] = useState<{ draft: Line; fades: boolean } | null>(null);
   useEffect(() => {
     if (last.current === draft) return;
     const old = last.current;

@@ -1,5 +1,5 @@
 import { type ReactNode, useMemo, useRef } from 'react';
-import type { Draft, Piece } from '../api/client';
+import type { Line, LinePiece } from '../api/client';
 import { useUnit } from '../tape/unit';
 import { BeforeChange } from './BeforeChange';
 import { AmountsLaidOff, Handle, StepLines } from './Growing';
@@ -16,14 +16,14 @@ export type Zoom = 'whole' | 'waist' | 'fork' | 'hem';
 const RULER = 40;
 
 type Props = {
-  draft: Draft;
+  draft: Line;
   /** The step that is shown last, counted from 0; null shows the whole draft. */
   upTo: number | null;
   /** The step whose lines are lit. */
   lit: string | null;
   onLit: (step: string | null) => void;
   onPick: (step: string) => void;
-  ghost?: Draft | null;
+  ghost?: Line | null;
   ghostName?: string;
   zoom: Zoom;
   /** Between what an amount can be set; null where none is moved by hand. */
@@ -218,15 +218,15 @@ function useStill<T>(now: T, still: boolean): T {
   return kept.current;
 }
 
-function levelY(draft: Draft): number {
+function levelY(draft: Line): number {
   return draft.levels.find((l) => l.name === 'hip')?.y ?? 0;
 }
 
-function ends(piece: Piece): number[] {
+function ends(piece: LinePiece): number[] {
   return piece.sewLine.flatMap((s) => [s.from[0] ?? 0, s.to[0] ?? 0]);
 }
 
-function downs(piece: Piece): number[] {
+function downs(piece: LinePiece): number[] {
   return piece.sewLine.flatMap((s) => [s.from[1] ?? 0, s.to[1] ?? 0]);
 }
 

@@ -1,5 +1,5 @@
 import { type PointerEvent, useRef } from 'react';
-import type { Step } from '../api/client';
+import type { LineStep } from '../api/client';
 import { INCH } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import { type Figure, figures } from './figures';
@@ -9,7 +9,7 @@ import { Outline, Touch, toneOf } from './marks';
 
 /** The lines a step drew, each answering for it. */
 export function StepLines(props: {
-  step: Step;
+  step: LineStep;
   /** Whether panels were drawn otherwise since: what the steps drew is then in pencil, and lit when it is meant. */
   left: boolean;
   to: (sheet: string) => Project | null;
@@ -126,7 +126,7 @@ function arrow(tip: XY, from: XY): string {
   return `M${tip[0] + x - y * 0.55} ${tip[1] + y + x * 0.55}L${tip[0]} ${tip[1]}L${tip[0] + x + y * 0.55} ${tip[1] + y - x * 0.55}`;
 }
 
-type Amounts = { all: LaidOff[]; meant: Step | null; to: (sheet: string) => Project | null };
+type Amounts = { all: LaidOff[]; meant: LineStep | null; to: (sheet: string) => Project | null };
 
 /** The amounts on the paper, the one in hand over those before it, each figure where it can be read. */
 export function AmountsLaidOff({ all, meant, to }: Amounts) {

@@ -1,10 +1,10 @@
-import type { Draft, Piece } from '../api/client';
+import type { Line, LinePiece } from '../api/client';
 import { boxOf, type Project, project, type View } from './geometry';
 import { panelsOf, placeOf, type Table } from './layout';
 import { InnerLines, Outline, toneOf } from './marks';
 
 /** A panel as it is: its outline, darts, folds and lines. */
-export function Panel({ piece, to }: { piece: Piece; to: Project }) {
+export function Panel({ piece, to }: { piece: LinePiece; to: Project }) {
   const { tone, dash } = toneOf(piece.id);
   const legs = piece.darts.flatMap((d) => d.legs.map((leg) => ({ type: 'line' as const, from: leg, to: d.point })));
   return (
@@ -17,7 +17,7 @@ export function Panel({ piece, to }: { piece: Piece; to: Project }) {
 }
 
 /** A made piece in hand: its outline, folds and lines, and its name above it, or beneath where the next one's name has the place. */
-export function MadePiece({ piece, to, beneath }: { piece: Piece; to: Project; beneath: boolean }) {
+export function MadePiece({ piece, to, beneath }: { piece: LinePiece; to: Project; beneath: boolean }) {
   const { tone, dash } = toneOf(piece.id);
   const box = boxOf(piece.sewLine);
   const at = to([(box.left + box.right) / 2, beneath ? box.bottom : box.top]);
@@ -43,7 +43,7 @@ export function MadePiece({ piece, to, beneath }: { piece: Piece; to: Project; b
   );
 }
 
-export function PanelName({ piece, at, down }: { piece: Piece; at: readonly [number, number]; down: number }) {
+export function PanelName({ piece, at, down }: { piece: LinePiece; at: readonly [number, number]; down: number }) {
   const { tone } = toneOf(piece.id);
   return (
     <text
@@ -70,7 +70,7 @@ function panelWord(id: string): string {
 }
 
 /** Another draft's panels in pencil, over those of the one on the paper. */
-export function Ghost(props: { draft: Draft; on: Draft; table: Pick<Table, 'place'>; view: View }) {
+export function Ghost(props: { draft: Line; on: Line; table: Pick<Table, 'place'>; view: View }) {
   return (
     <g pointerEvents="none">
       {panelsOf(props.draft).map((p) => {

@@ -1,5 +1,5 @@
 /** What of a draft is on the paper once a step is taken: what later steps draw does not exist yet. */
-import type { Draft, Drawn, Step } from '../api/client';
+import type { Drawn, Line, LineStep } from '../api/client';
 
 /** So many steps back an amount stays on the paper after the one in hand was laid off. */
 const STAYS = 3;
@@ -8,11 +8,11 @@ const STAYS = 3;
 const SAME = 0.6;
 
 /** The steps taken so far; all of them while no step is in hand. */
-export const taken = (draft: Draft, upTo: number | null): Step[] =>
+export const taken = (draft: Line, upTo: number | null): LineStep[] =>
   upTo === null ? draft.steps : draft.steps.slice(0, upTo + 1);
 
 /** The levels that are ruled by then. */
-export function ruled(draft: Draft, upTo: number | null): Draft['levels'] {
+export function ruled(draft: Line, upTo: number | null): Line['levels'] {
   const ys = taken(draft, upTo).flatMap((s) => s.draws.filter((d) => d.role === 'level').map(downAt));
   return draft.levels.filter((l) => upTo === null || ys.some((y) => Math.abs(y - l.y) < SAME));
 }
@@ -20,10 +20,10 @@ export function ruled(draft: Draft, upTo: number | null): Draft['levels'] {
 const downAt = (drawn: Drawn): number => drawn.segments[0]?.from[1] ?? 0;
 
 /** An amount laid off on a sheet, and what it says. */
-export type LaidOff = { key: string; step: Step; drawn: Drawn; amount: number };
+export type LaidOff = { key: string; step: LineStep; drawn: Drawn; amount: number };
 
 /** What a step lays off. One that is laid off in several parts says of each how long that is. */
-export function laidOff(step: Step): LaidOff[] {
+export function laidOff(step: LineStep): LaidOff[] {
   return step.draws
     .filter((d) => d.role === 'measure')
     .map((drawn, i) => {
@@ -39,7 +39,7 @@ export function laidOff(step: Step): LaidOff[] {
 }
 
 /** The amounts that were laid off last, before the step in hand. */
-export function laidBefore(draft: Draft, upTo: number | null): LaidOff[] {
+export function laidBefore(draft: Line, upTo: number | null): LaidOff[] {
   return upTo === null
     ? []
     : draft.steps
@@ -50,7 +50,7 @@ export function laidBefore(draft: Draft, upTo: number | null): LaidOff[] {
 }
 
 /** Whether any of a panel’s outline is drawn by then. */
-export const begun = (draft: Draft, sheet: string, upTo: number | null): boolean =>
+export const begun = (draft: Line, sheet: string, upTo: number | null): boolean =>
   taken(draft, upTo).some((s) => s.draws.some((d) => d.sheet === sheet && d.role === 'outline'));
 
 /** How long what is drawn is, along straight lines; a curve by its ends and handles, near enough to tell two amounts apart. */
@@ -65,7 +65,7 @@ function lengthOf(drawn: Drawn): number {
 const distance = (a: number[], b: number[]): number => Math.hypot((b[0] ?? 0) - (a[0] ?? 0), (b[1] ?? 0) - (a[1] ?? 0));
 
 /** Whether the end of an amount on the paper can be moved by hand: it is one straight line, as long as the step says. */
-export function movable(step: Step): boolean {
+export function movable(step: LineStep): boolean {
   const [one, ...others] = step.draws.filter((d) => d.role === 'measure');
   return (
     step.setting !== null &&
@@ -82,7 +82,7 @@ export function movable(step: Step): boolean {
 const FIGURE = 30;
 
 /** How far left of the first panel's centre amounts are laid off, their figures included; 0 where none are. */
-export function besides(draft: Draft): number {
+export function besides(draft: Line): number {
   const [first] = draft.pieces;
   const xs = draft.steps.flatMap((s) =>
     s.draws

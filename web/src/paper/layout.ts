@@ -1,5 +1,5 @@
 /** How the pieces of a draft lie beside each other on the table. */
-import type { Draft, Piece } from '../api/client';
+import type { Line, LinePiece } from '../api/client';
 import { type Box, boxOf, type Placing } from './geometry';
 
 const APART = 110;
@@ -16,10 +16,12 @@ export type Table = {
 };
 
 /** What the block drew: always on the paper. */
-export const panelsOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.madeBy === null);
+export const panelsOf = <P extends LinePiece>(draft: { pieces: P[] }): P[] =>
+  draft.pieces.filter((p) => p.madeBy === null);
 
 /** What was made besides: on the paper while it is in hand. */
-export const madeOf = (draft: Draft): Piece[] => draft.pieces.filter((p) => p.madeBy !== null);
+export const madeOf = <P extends LinePiece>(draft: { pieces: P[] }): P[] =>
+  draft.pieces.filter((p) => p.madeBy !== null);
 
 /** Nothing of what ends at the waist lies further below it, mm. */
 const AT_WAIST = 5;
@@ -28,7 +30,7 @@ const AT_WAIST = 5;
 export const behind = (id: string) => /(^|-)back(-left|-right)?$/.test(id);
 
 /** The panel that a piece that ends at the waist is drawn above: the one of its side that hangs below. */
-export function below(draft: Draft, piece: Piece): Piece | null {
+export function below(draft: Line, piece: LinePiece): LinePiece | null {
   if (boxOf(piece.sewLine).bottom > AT_WAIST) return null;
   return (
     panelsOf(draft).find(
@@ -41,16 +43,16 @@ export function below(draft: Draft, piece: Piece): Piece | null {
 const alongWaist = (box: Box) => box.right - box.left > (box.bottom - box.top) * 1.5;
 
 /** The made pieces in hand that lie side by side, by their names. */
-export const tall = (hand: Piece[]): string[] => hand.filter((p) => !alongWaist(boxOf(p.sewLine))).map((p) => p.id);
+export const tall = (hand: LinePiece[]): string[] => hand.filter((p) => !alongWaist(boxOf(p.sewLine))).map((p) => p.id);
 
 /**
  * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What
  * ends at the waist lies above what it is sewn to, as on the body. What was made and is in hand lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one
  * have their room.
  */
-export function layOut(draft: Draft, over: Draft[] = [], hand: Piece[] = []): Table {
+export function layOut(draft: Line, over: Line[] = [], hand: LinePiece[] = []): Table {
   const place: Record<string, Placing> = {};
-  const lines = (piece: Piece) =>
+  const lines = (piece: LinePiece) =>
     boxOf([draft, ...over].flatMap((d) => d.pieces.filter((p) => p.id === piece.id).flatMap((p) => p.sewLine)));
   const row = panelsOf(draft).filter((p) => !below(draft, p));
   let edge = 0;
@@ -112,14 +114,14 @@ const ROUND_FORK = 80;
 const BESIDE_FORK = 130;
 
 /** The panels turned so that the forks of front and back face each other, as their seam will lie; null where there is no fork. */
-export function forks(draft: Draft): { place: Record<string, Placing>; box: Box } | null {
+export function forks(draft: Line): { place: Record<string, Placing>; box: Box } | null {
   const crotch = draft.levels.find((l) => l.name === 'crotch')?.y;
   const hip = draft.levels.find((l) => l.name === 'hip')?.y ?? 0;
   const panels = panelsOf(draft).filter((p) => !below(draft, p));
   const front = panels.find((p) => !behind(p.id));
   const back = panels.find((p) => behind(p.id));
   if (crotch === undefined || !front || !back) return null;
-  const tip = (piece: Piece) =>
+  const tip = (piece: LinePiece) =>
     Math.min(
       0,
       ...piece.sewLine
@@ -151,7 +153,7 @@ export function forks(draft: Draft): { place: Record<string, Placing>; box: Box 
 const GAP = 14;
 
 /** Where a piece of another draft lies: where its namesake does, or else where the first of its panel does. */
-export function placeOf(table: Pick<Table, 'place'>, draft: Draft, piece: Piece): Placing | null {
+export function placeOf(table: Pick<Table, 'place'>, draft: Line, piece: LinePiece): Placing | null {
   const own = table.place[piece.id];
   if (own) return own;
   const like = panelsOf(draft).find((p) => p.panel === piece.panel);
@@ -172,7 +174,7 @@ export function around(box: Box, others: Box[]): Box {
 }
 
 /** The made pieces in hand while a step is: those it draws, and those that an edge it draws is sewn to. */
-export function inHand(draft: Draft, stepId: string | null): Piece[] {
+export function inHand(draft: Line, stepId: string | null): LinePiece[] {
   const step = draft.steps.find((s) => s.id === stepId);
   if (!step) return [];
   const made = madeOf(draft);
@@ -181,7 +183,7 @@ export function inHand(draft: Draft, stepId: string | null): Piece[] {
   for (const piece of panelsOf(draft)) {
     for (const seam of piece.seams) {
       const first = piece.sewLine[seam.segments[0] ?? -1];
-      if (!first || !seam.pairsWith) continue;
+      if (!first) continue;
       const here = step.draws.some(
         (d) => d.sheet === piece.id && d.role === 'outline' && d.segments.some((s) => same(s.from, first.from)),
       );

@@ -1,5 +1,5 @@
 /** The parts a drawing is made of, used wherever a pattern is shown. */
-import type { Piece, Segment } from '../api/client';
+import type { LinePiece, Segment } from '../api/client';
 import { INCH } from '../tape/reader';
 import type { Shown } from '../tape/writer';
 import { type Project, path, type View } from './geometry';
@@ -20,7 +20,7 @@ export function toneOf(piece: string): { tone: Tone; dash?: string } {
 }
 
 /** The folds and placed lines inside a piece. */
-export function InnerLines({ piece, to }: { piece: Piece; to: Project }) {
+export function InnerLines({ piece, to }: { piece: Pick<LinePiece, 'id' | 'folds' | 'lines'>; to: Project }) {
   return (
     <g pointerEvents="none">
       {piece.folds.map((f) => (

@@ -10,14 +10,14 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { Outlet, useNavigate, useParams } from 'react-router';
-import { type Draft, Problem, type Remedy, type SettingValue, type Sheet } from '../api/client';
+import { Problem, type Remedy, type SettingValue, type Sheet } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { type DraftAsked, lineOf, useDraft, useSheets, useTicket, useWholeDraft, workingOf } from '../api/queries';
+import { type DraftAsked, useSheets, useTicket } from '../api/queries';
 import { useKeys } from '../kit/keys';
 import { askedOf } from '../measure/readings';
-import { besides } from './besides';
 import { fold, type Kept, keptOf, type Place, remedySteps, type Step } from './changes';
 import { Desk } from './desk';
+import { useDrawing } from './useDrawing';
 
 export type Saving = 'saved' | 'saving' | 'unsaved';
 
@@ -93,50 +93,32 @@ function useWork(id: string) {
 
   const sheet = sheets.data?.[0] ?? null;
   const asked = useMemo(() => (kept && sheet ? draftAsked(kept, sheet) : null), [kept, sheet]);
-  const good = useRef<Draft | null>(null);
-  // The line first; all that is to be said of it when it is drawn. Where nothing was said yet of this cut and way, its working comes with it.
-  const line = useDraft(
-    useMemo(() => {
-      if (!asked) return null;
-      const known = good.current?.cut === asked.cut && good.current?.way === asked.way;
-      return known ? lineOf(asked) : workingOf(asked);
-    }, [asked]),
-  );
-  const drawn = line.isSuccess && !line.isPlaceholderData;
-  const sound = useRef<Draft | null>(null);
-  if (line.data) sound.current = line.data;
-  // What would mend a fault is looked for where faults are looked at, not with every stroke.
-  const preview = useWholeDraft(
-    useMemo(() => asked && { ...asked, remedies: false }, [asked]),
-    drawn,
-  );
-  if (preview.data) good.current = preview.data;
-  const draft = preview.data ?? good.current;
-  const followed = drawn && preview.isSuccess && !preview.isPlaceholderData;
-  const onPaper = sound.current ?? draft;
-  const said = useMemo(
-    () => (draft && onPaper && !followed ? besides(onPaper, draft) : (draft ?? onPaper)),
-    [draft, onPaper, followed],
-  );
-  const error = line.error ?? preview.error;
+  const { draft, line, drawn, said, error, ahead } = useDrawing(asked);
   const fault = error instanceof Problem && !error.lost ? error : mine.refused;
 
-  const doing = useMemo(
-    () => ({
-      change: (steps: Step[]) => desk.change(id, steps),
-      set: (setting: string, to: SettingValue | null) => desk.change(id, [{ set: `settings.${setting}`, to }]),
+  const tape = useRef(sheet);
+  tape.current = sheet;
+  const doing = useMemo(() => {
+    const change = (steps: Step[]) => {
+      const back = desk.change(id, steps);
+      const now = desk.shown(id);
+      if (now && tape.current) ahead(draftAsked(now, tape.current));
+      return back;
+    };
+    return {
+      change,
+      set: (setting: string, to: SettingValue | null) => change([{ set: `settings.${setting}`, to }]),
       /** Applies a remedy; answers what takes it back, whenever that is. */
       apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
-        const back = desk.change(id, remedySteps(remedy));
-        return () => desk.change(id, back);
+        const back = change(remedySteps(remedy));
+        return () => change(back);
       },
       undo: () => desk.undo(id),
       whenKept: () => desk.whenKept(id),
       settle: (places: Place[]) => desk.settle(id, places),
       refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
-    }),
-    [desk, id, queries],
-  );
+    };
+  }, [desk, id, queries, ahead]);
   const saving: Saving =
     mine.unsent.length === 0 && underway.length === 0
       ? 'saved'
@@ -154,11 +136,8 @@ function useWork(id: string) {
     sheetsKnown: sheets.data !== undefined,
     asked,
     draft,
-    /** The draft as it is drawn now, while the rest of what it says may be on its way. */
-    line: onPaper,
-    /** Whether that is what is asked for, and not the last that came. */
-    drawn: drawn || line.isError,
-    /** The draft as it can be read now: what is drawn, with what was last known besides. */
+    line,
+    drawn,
     said,
     fault,
     saving,

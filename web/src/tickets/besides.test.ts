@@ -1,22 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { madeDraft, madeStep } from '../testing/made';
-import { besides, unsaid } from './besides';
+import { besides } from './besides';
 
 const rival = { way: 'quarter', title: 'Quarter', value: 250, formula: '', why: '', settings: {} };
-
-const settings = {
-  hipEase: { value: 25, choice: null, byHand: false, applies: true, formula: '', why: '' },
-};
 
 describe('a draft as it is drawn, with what was last known besides', () => {
   const known = madeDraft({
     way: 'house',
-    settings,
     steps: [madeStep({ id: 'hip.quarter', value: 240, rivals: [rival], guesses: ['hipDepth'], estimated: true })],
   });
 
   it('has the new amounts, and keeps what other ways would give until that is known anew', () => {
-    const drawn = madeDraft({ way: 'house', settings, steps: [madeStep({ id: 'hip.quarter', value: 246 })] });
+    const drawn = madeDraft({ way: 'house', steps: [madeStep({ id: 'hip.quarter', value: 246 })] });
     expect(besides(drawn, known).steps[0]).toMatchObject({
       value: 246,
       rivals: [rival],
@@ -26,20 +21,14 @@ describe('a draft as it is drawn, with what was last known besides', () => {
   });
 
   it('knows nothing besides of a step that was not there', () => {
-    const drawn = madeDraft({ way: 'house', settings, steps: [madeStep({ id: 'slit', value: 150 })] });
+    const drawn = madeDraft({ way: 'house', steps: [madeStep({ id: 'slit', value: 150 })] });
     expect(besides(drawn, known).steps[0]?.rivals).toEqual([]);
   });
 
   it('says nothing that was known of another way or cut', () => {
     for (const other of [{ way: 'quarter' }, { way: 'house', cut: 'slit-pencil' }]) {
-      const drawn = madeDraft({ ...other, settings, steps: [madeStep({ id: 'hip.quarter' })] });
+      const drawn = madeDraft({ ...other, steps: [madeStep({ id: 'hip.quarter' })] });
       expect(besides(drawn, known)).toBe(drawn);
     }
-  });
-
-  it('is what was known, while of a new line nothing is said yet', () => {
-    const line = madeDraft({ way: 'house', steps: [madeStep({ id: 'hip.quarter', value: 246 })] });
-    expect(unsaid(line)).toBe(true);
-    expect(besides(line, known)).toBe(known);
   });
 });

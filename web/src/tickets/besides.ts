@@ -1,14 +1,10 @@
 import type { Draft } from '../api/client';
 
-/** Whether the line alone was asked for, so that nothing is said of it: there is no draft without an amount in force. */
-export const unsaid = (draft: Draft) => Object.keys(draft.settings).length === 0;
-
 /**
  * What can be read of a draft as it is drawn, with what was last known besides: what rests on which guess, and what other ways would give. Known
- * of another cut or way it says nothing here. Beside a line alone stands what was known, until its own is said.
+ * of another cut or way it says nothing here.
  */
 export function besides(drawn: Draft, known: Draft): Draft {
-  if (unsaid(drawn)) return known;
   if (known.cut !== drawn.cut || known.way !== drawn.way) return drawn;
   const steps = new Map(known.steps.map((s) => [s.id, s]));
   const checks = new Map(known.checks.map((c) => [c.id, c]));

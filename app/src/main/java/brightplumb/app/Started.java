@@ -1,5 +1,6 @@
 package brightplumb.app;
 
+import java.net.Inet6Address;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.util.List;
@@ -40,6 +41,19 @@ public record Started(boolean demo, String address, List<String> hosts, String s
                 .map(name -> name.strip().toLowerCase(Locale.ROOT))
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** Where it is reached from its own machine: the address it listens on, or loopback where that is every one. */
+    public String reachedAt() {
+        try {
+            InetAddress at = InetAddress.getByName(address);
+            if (at.isAnyLocalAddress()) {
+                return "127.0.0.1";
+            }
+            return at instanceof Inet6Address ? "[" + address + "]" : address;
+        } catch (UnknownHostException nowhere) {
+            return address;
+        }
     }
 
     private boolean onLoopback() {

@@ -106,10 +106,10 @@ public final class RedrawBench {
         }
     }
 
-    /** Half a minute after its start a table has rehearsed its drafts; nobody has a tape in hand before. */
+    /** A minute after its start a table has rehearsed; nobody has a tape in hand before. */
     private static void settle() {
         try {
-            Thread.sleep(30_000);
+            Thread.sleep(60_000);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }

@@ -15,6 +15,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.Locale;
 import org.apache.coyote.CloseNowException;
 import org.springframework.http.HttpStatus;
@@ -28,6 +29,9 @@ final class WholeBody implements Filter {
     static final int MOST = 1 << 20;
     /** Up to here what is too much is still heard out, so that its sender reads the answer; beyond it the line is cut. */
     private static final long HEARD_OUT = 8L * MOST;
+
+    /** What may come with its head, bytes. */
+    private static final int SMALL = 1 << 14;
 
     private static final long WITHIN = 10_000;
     private static final String OUTCOME = WholeBody.class.getName();
@@ -79,18 +83,29 @@ final class WholeBody implements Filter {
         } else if (request.getContentType() != null && request.getContentType().contains("*")) {
             new Refused(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Not in this shape", "Send it as application/json.", false)
                     .answer(response);
-        } else if (isHere(request)) {
-            byte[] body = request.getInputStream().readNBytes((int) request.getContentLengthLong());
-            chain.doFilter(new Taken(request, body), response);
         } else {
-            takeIn(request, response);
+            byte[] here = here(request);
+            if (here.length == request.getContentLengthLong()) {
+                chain.doFilter(new Taken(request, here), response);
+            } else {
+                takeIn(request, response, here);
+            }
         }
     }
 
-    /** Whether all of it came with its head, as most that is small does: nobody has to be waited for. */
-    private static boolean isHere(HttpServletRequest request) throws IOException {
-        long announced = request.getContentLengthLong();
-        return announced > 0 && announced <= MOST && request.getInputStream().available() >= announced;
+    /** What came with the head, which is all of it where it is small: nobody has to be waited for. The stream tells only that there is some. */
+    private static byte[] here(HttpServletRequest request) throws IOException {
+        ServletInputStream in = request.getInputStream();
+        byte[] here = new byte[(int) Math.max(0, Math.min(request.getContentLengthLong(), SMALL))];
+        int read = 0;
+        while (read < here.length && in.available() > 0) {
+            int more = in.read(here, read, here.length - read);
+            if (more < 0) {
+                break;
+            }
+            read += more;
+        }
+        return Arrays.copyOf(here, read);
     }
 
     private static boolean hasBody(HttpServletRequest request) {
@@ -102,10 +117,11 @@ final class WholeBody implements Filter {
         return type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/");
     }
 
-    private static void takeIn(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    private static void takeIn(HttpServletRequest request, HttpServletResponse response, byte[] here)
+            throws IOException {
         AsyncContext waiting = request.startAsync(request, response);
         waiting.setTimeout(WITHIN);
-        Reading reading = new Reading(request.getInputStream(), waiting, request);
+        Reading reading = new Reading(request.getInputStream(), waiting, request, here);
         waiting.addListener(reading);
         request.getInputStream().setReadListener(reading);
     }
@@ -121,10 +137,12 @@ final class WholeBody implements Filter {
         private long read;
         private boolean settled;
 
-        Reading(ServletInputStream in, AsyncContext waiting, HttpServletRequest request) {
+        Reading(ServletInputStream in, AsyncContext waiting, HttpServletRequest request, byte[] here) {
             this.in = in;
             this.waiting = waiting;
             this.request = request;
+            body.writeBytes(here);
+            read = here.length;
         }
 
         @Override

@@ -51,10 +51,10 @@ record BenchSheetView(List<BenchPanelView> panels) {
         return new BenchPanelView(
                 panel.piece().id(),
                 panel.name(),
-                DraftViews.segments(panel.piece().sewLine()),
-                DraftViews.segments(darts),
+                Places.MEASURED.segments(panel.piece().sewLine()),
+                Places.MEASURED.segments(darts),
                 panel.piece().inner().stream()
-                        .flatMap(l -> DraftViews.segments(l.run()).stream())
+                        .flatMap(l -> Places.MEASURED.segments(l.run()).stream())
                         .toList(),
                 panel.levels().stream().map(l -> new LevelView(l.name(), l.y())).toList(),
                 panel.places().stream()
@@ -64,7 +64,7 @@ record BenchSheetView(List<BenchPanelView> panels) {
                                 p.at().y(),
                                 p.at().x(),
                                 p.how(),
-                                p.cut() == null ? null : DraftViews.xy(p.cut())))
+                                p.cut() == null ? null : Places.MEASURED.xy(p.cut())))
                         .toList(),
                 panel.begins());
     }

@@ -8,9 +8,7 @@ import brightplumb.core.garment.Making;
 import brightplumb.core.garment.Notions;
 import brightplumb.core.garment.Rival;
 import brightplumb.core.garment.Rivals;
-import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
-import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.paper.Step;
@@ -20,6 +18,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Pattern;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Tolerance;
@@ -34,6 +33,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 
 /** Turns what the core answers into the contract's names. */
@@ -42,11 +42,7 @@ final class DraftViews {
     private DraftViews() {}
 
     static DraftView of(Drafted drafted, Shown shown) {
-        Map<String, String> madeBy = new HashMap<>();
-        drafted.made()
-                .forEach(m -> m.came()
-                        .pieces()
-                        .forEach(p -> madeBy.put(p, m.operation().id())));
+        Map<String, String> madeBy = madeBy(drafted);
         Pattern pattern = drafted.draft().pattern();
         Map<String, List<Rival>> rivals = shown.rivals() ? Rivals.of(drafted) : Map.of();
         Guesses guesses = shown.guesses() ? Guesses.of(drafted) : Guesses.NONE;
@@ -57,13 +53,8 @@ final class DraftViews {
                 drafted.request().way().id(),
                 facts,
                 drafted.draft().steps().stream()
-                        .map(s -> shown.said()
-                                ? step(
-                                        s,
-                                        rivals.getOrDefault(s.id(), List.of()),
-                                        guesses.ofStep(s.id()),
-                                        setting(drafted, s))
-                                : unsaid(s, setting(drafted, s)))
+                        .map(s -> step(
+                                s, rivals.getOrDefault(s.id(), List.of()), guesses.ofStep(s.id()), setting(drafted, s)))
                         .toList(),
                 drafted.pieces().stream()
                         .filter(p -> shown.made()
@@ -81,29 +72,47 @@ final class DraftViews {
                         .map(n -> new NoticeView(n.id(), n.text(), remedy(n.remedy())))
                         .toList(),
                 drafted.estimates().stream().map(DraftViews::estimate).toList(),
-                drafted.draft().levels().stream()
-                        .filter(l -> l.hand() != Hand.RIGHT)
-                        .map(l -> new LevelView(l.name(), l.y()))
-                        .toList(),
-                shown.said() ? inForce(drafted) : Map.of(),
+                levels(drafted),
+                inForce(drafted),
                 ClothView.of(drafted.request().cloth()),
-                drafted.made().stream()
-                        .map(m -> new MadeView(
-                                m.operation().id(),
-                                m.operation().title(),
-                                m.operation().place(),
-                                m.recipe(),
-                                m.done(),
-                                m.came().reshapes(),
-                                m.came().pieces(),
-                                m.came().steps()))
-                        .toList(),
+                made(drafted),
                 shown.cut() ? Notions.of(drafted).stream().map(NotionView::of).toList() : List.of(),
                 shown.cut()
                         ? Making.of(drafted, drafted.request().cut().order()).steps().stream()
                                 .map(OrderedView::of)
                                 .toList()
                         : List.of());
+    }
+
+    /** The operation that each made piece came of, by the piece's name. */
+    static Map<String, String> madeBy(Drafted drafted) {
+        Map<String, String> madeBy = new HashMap<>();
+        drafted.made()
+                .forEach(m -> m.came()
+                        .pieces()
+                        .forEach(p -> madeBy.put(p, m.operation().id())));
+        return madeBy;
+    }
+
+    static List<LevelView> levels(Drafted drafted) {
+        return drafted.draft().levels().stream()
+                .filter(l -> l.hand() != Hand.RIGHT)
+                .map(l -> new LevelView(l.name(), l.y()))
+                .toList();
+    }
+
+    static List<MadeView> made(Drafted drafted) {
+        return drafted.made().stream()
+                .map(m -> new MadeView(
+                        m.operation().id(),
+                        m.operation().title(),
+                        m.operation().place(),
+                        m.recipe(),
+                        m.done(),
+                        m.came().reshapes(),
+                        m.came().pieces(),
+                        m.came().steps()))
+                .toList();
     }
 
     private static boolean holds(Join join, String piece) {
@@ -132,7 +141,7 @@ final class DraftViews {
     }
 
     /** The setting a step says, where a hand can say it otherwise; else null. */
-    private static String setting(Drafted drafted, Step step) {
+    static String setting(Drafted drafted, Step step) {
         return drafted.settings().stream()
                 .filter(s -> s.applies() && s.amount() != null && s.setting().saidAt(step.id()))
                 .map(s -> s.setting().key())
@@ -158,28 +167,7 @@ final class DraftViews {
                 amount.estimated() || !guesses.isEmpty(),
                 keys(guesses),
                 amount.overridden(),
-                drawn(step),
-                setting);
-    }
-
-    /** A step as it stands on the paper, without how its amount came about. */
-    private static StepView unsaid(Step step, String setting) {
-        Amount amount = step.amount();
-        return new StepView(
-                step.id(),
-                step.title(),
-                "",
-                List.of(),
-                amount.value(),
-                kind(amount.kind()),
-                printed(amount),
-                amount.id(),
-                "",
-                List.of(),
-                amount.estimated(),
-                List.of(),
-                amount.overridden(),
-                drawn(step),
+                drawn(step, Places.MEASURED),
                 setting);
     }
 
@@ -190,14 +178,14 @@ final class DraftViews {
                 amount.printed().centimetres());
     }
 
-    private static List<DrawnView> drawn(Step step) {
+    static List<DrawnView> drawn(Step step, Places told) {
         return step.drawn().stream()
                 .map(d -> new DrawnView(
-                        d.sheet(), d.role().name().toLowerCase(Locale.ROOT), d.label(), segments(d.run())))
+                        d.sheet(), d.role().name().toLowerCase(Locale.ROOT), d.label(), told.segments(d.run())))
                 .toList();
     }
 
-    private static String kind(Amount.Kind kind) {
+    static String kind(Amount.Kind kind) {
         return kind.name().toLowerCase(Locale.ROOT);
     }
 
@@ -215,25 +203,8 @@ final class DraftViews {
         return new DraftView.Token(null, null, name.name(), name.value(), kind(name.kind()));
     }
 
-    static List<DraftView.Segment> segments(List<brightplumb.core.geometry.Segment> run) {
-        return run.stream()
-                .map(s -> s instanceof Cubic k
-                        ? new DraftView.Segment("cubic", xy(k.from()), xy(k.c1()), xy(k.c2()), xy(k.to()))
-                        : new DraftView.Segment("line", xy(s.from()), null, null, xy(s.to())))
-                .toList();
-    }
-
-    static double[] xy(Point p) {
-        return new double[] {told(p.x()), told(p.y())};
-    }
-
-    /** A place to a ten-millionth of a millimetre: what is finer is no place but the noise of sums, and is sent with every redraw. */
-    private static double told(double mm) {
-        return Math.round(mm * 1e7) / 1e7;
-    }
-
     /** A join, stretch by stretch: each part that lies between the same two edges, against every layer but the first. */
-    private static Stream<JoinView> join(Join join) {
+    static Stream<JoinView> join(Join join) {
         List<JoinView> views = new ArrayList<>();
         for (int layer = 1; layer < join.layers().size(); layer++) {
             List<Stretch> ones = join.layers().get(0).stretches();
@@ -277,23 +248,6 @@ final class DraftViews {
 
     private static PieceView piece(CutPiece cut, Pattern pattern, String madeBy, boolean asCut) {
         var piece = cut.piece();
-        List<SeamView> seams = new ArrayList<>();
-        int at = 0;
-        for (Edge edge : piece.edges()) {
-            List<Integer> segments = new ArrayList<>();
-            for (int i = 0; i < edge.run().size(); i++) {
-                segments.add(at++);
-            }
-            seams.add(new SeamView(
-                    edge.name(),
-                    edge.role().spoken(),
-                    edge.length(),
-                    cut.allowance(edge).outside(),
-                    cut.allowance(edge).letOut(),
-                    pairsWith(piece.id(), edge, pattern),
-                    edge.end().name().toLowerCase(Locale.ROOT),
-                    segments));
-        }
         return new PieceView(
                 piece.id().toString(),
                 cut.name(),
@@ -303,31 +257,63 @@ final class DraftViews {
                 cut.onFold(),
                 cut.mirrored(),
                 cut.fused(),
-                segments(piece.sewLine()),
-                asCut ? segments(cut.cutLine()) : List.of(),
-                seams,
+                Places.MEASURED.segments(piece.sewLine()),
+                asCut ? Places.MEASURED.segments(cut.cutLine()) : List.of(),
+                edges(
+                        piece,
+                        (edge, segments) -> new SeamView(
+                                edge.name(),
+                                edge.role().spoken(),
+                                edge.length(),
+                                cut.allowance(edge).outside(),
+                                cut.allowance(edge).letOut(),
+                                pairsWith(piece.id(), edge, pattern),
+                                edge.end().name().toLowerCase(Locale.ROOT),
+                                segments)),
                 piece.darts().stream().map(DraftViews::dart).toList(),
                 asCut ? piece.marks().stream().map(DraftViews::mark).toList() : List.of(),
                 line(piece.grain()),
                 List.of(cut.name(), cut.instruction()),
                 new NeedsView(
                         cut.needs().across(), cut.needs().along(), cut.needs().centreIn()),
-                piece.folds().stream()
-                        .map(f -> new FoldView(
-                                f.kind().name().toLowerCase(Locale.ROOT),
-                                segments(f.out()),
-                                segments(f.middle()),
-                                segments(f.back()),
-                                f.sewnDown()))
-                        .toList(),
-                piece.lines().stream()
-                        .map(l -> new PlacedView(l.id(), l.text(), segments(l.run())))
-                        .toList(),
+                folds(piece, Places.MEASURED),
+                lines(piece, Places.MEASURED),
                 madeBy);
     }
 
+    /** A piece's edges in their order, each with which segments of the sewn line it is. */
+    static <T> List<T> edges(Piece piece, BiFunction<Edge, List<Integer>, T> view) {
+        List<T> views = new ArrayList<>();
+        int at = 0;
+        for (Edge edge : piece.edges()) {
+            List<Integer> segments = new ArrayList<>();
+            for (int i = 0; i < edge.run().size(); i++) {
+                segments.add(at++);
+            }
+            views.add(view.apply(edge, segments));
+        }
+        return views;
+    }
+
+    static List<FoldView> folds(Piece piece, Places told) {
+        return piece.folds().stream()
+                .map(f -> new FoldView(
+                        f.kind().name().toLowerCase(Locale.ROOT),
+                        told.segments(f.out()),
+                        told.segments(f.middle()),
+                        told.segments(f.back()),
+                        f.sewnDown()))
+                .toList();
+    }
+
+    static List<PlacedView> lines(Piece piece, Places told) {
+        return piece.lines().stream()
+                .map(l -> new PlacedView(l.id(), l.text(), told.segments(l.run())))
+                .toList();
+    }
+
     private static double[][] line(Line line) {
-        return new double[][] {xy(line.from()), xy(line.to())};
+        return new double[][] {Places.MEASURED.xy(line.from()), Places.MEASURED.xy(line.to())};
     }
 
     /** The edge an edge is sewn to, as piece and edge; null where it is sewn to nothing. */
@@ -340,16 +326,20 @@ final class DraftViews {
     }
 
     private static DartView dart(Dart dart) {
-        return new DartView(xy(dart.centre()), dart.intake(), dart.length(), xy(dart.point()), new double[][] {
-            xy(dart.inner()), xy(dart.outer())
-        });
+        Places told = Places.MEASURED;
+        return new DartView(
+                told.xy(dart.centre()), dart.intake(), dart.length(), told.xy(dart.point()), legs(dart, told));
+    }
+
+    static double[][] legs(Dart dart, Places told) {
+        return new double[][] {told.xy(dart.inner()), told.xy(dart.outer())};
     }
 
     private static MarkView mark(Mark mark) {
         return new MarkView(
                 mark.kind().name().toLowerCase(Locale.ROOT),
-                xy(mark.at()),
-                xy(mark.direction()),
+                Places.MEASURED.xy(mark.at()),
+                Places.MEASURED.xy(mark.direction()),
                 mark.count(),
                 mark.text(),
                 mark.along());

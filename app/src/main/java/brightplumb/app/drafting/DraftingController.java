@@ -98,7 +98,13 @@ class DraftingController {
     @PostMapping("/api/drafts/preview")
     DraftView preview(@RequestBody PreviewRequest request) {
         Shown shown = Shown.of(request);
-        return DraftViews.of(shown.drafted(request.read()), shown);
+        return DraftViews.of(Drafting.draft(request.read()), shown);
+    }
+
+    /** What is drawn anew under a hand: the line alone, not looked at, and nothing said of it. */
+    @PostMapping("/api/drafts/line")
+    LineView line(@RequestBody PreviewRequest request) {
+        return LineView.of(Drafting.drawn(request.read()));
     }
 
     /** What each inspection of a draft measured, laid out to be seen. */

@@ -25,20 +25,20 @@ public record ExhibitView(List<StrokeView> strokes, List<SpanView> spans, List<N
     public static ExhibitView of(Exhibit exhibit) {
         return new ExhibitView(
                 exhibit.strokes().stream()
-                        .map(s -> new StrokeView(ink(s.ink()), s.filled(), DraftViews.segments(s.run())))
+                        .map(s -> new StrokeView(ink(s.ink()), s.filled(), Places.MEASURED.segments(s.run())))
                         .toList(),
                 exhibit.spans().stream()
                         .map(s -> new SpanView(
                                 ink(s.ink()),
-                                DraftViews.xy(s.from()),
-                                DraftViews.xy(s.to()),
+                                Places.MEASURED.xy(s.from()),
+                                Places.MEASURED.xy(s.to()),
                                 s.from().distance(s.to()),
                                 s.label()))
                         .toList(),
                 exhibit.notes().stream()
                         .map(n -> new NoteView(
                                 ink(n.ink()),
-                                DraftViews.xy(n.at()),
+                                Places.MEASURED.xy(n.at()),
                                 n.text(),
                                 n.quantity().id(),
                                 n.value()))

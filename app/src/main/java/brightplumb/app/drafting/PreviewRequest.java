@@ -39,8 +39,7 @@ import java.util.Set;
  * @param guesses whether what rests on which guess is found; it is, where it is missing
  * @param rivals whether what other ways and habits would give is found; it is, where it is missing
  * @param pieces {@code panels} where only what the block draws is answered; {@code sewn} where pieces are told as they are sewn, without cut
- *     lines, marks, notions and the order of making; {@code drawn} where the line alone is, as it is sewn, and nothing is said of it: no
- *     working, no check, no amount in force; all of it where it is missing
+ *     lines, marks, notions and the order of making; all of it where it is missing
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record PreviewRequest(
