@@ -5,14 +5,17 @@ import java.time.format.DateTimeParseException;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
 
-/** How values are read that JSON has no shape of its own for. */
+/** How values are read that JSON has no shape of its own for, and how the many numbers of a draft are written. */
 @Configuration
 class JsonShapes {
 
@@ -25,6 +28,55 @@ class JsonShapes {
     @Bean
     JsonMapperBuilderCustomizer numbersQuickly() {
         return builder -> builder.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
+    }
+
+    /** Places that are told to a thousandth are written down as the whole numbers that they are, with a point: shorter work than finding a fraction's digits. */
+    @Bean
+    JsonMapperBuilderCustomizer placesQuickly() {
+        return builder ->
+                builder.addModule(new SimpleModule("places").addSerializer(double[].class, new Thousandths()));
+    }
+
+    private static final class Thousandths extends StdSerializer<double[]> {
+
+        /** Below this a thousandth and its double are told apart with room to spare. */
+        private static final long MOST = 1L << 40;
+
+        Thousandths() {
+            super(double[].class);
+        }
+
+        @Override
+        public void serialize(double[] place, JsonGenerator out, SerializationContext context) {
+            out.writeStartArray(place, place.length);
+            for (double mm : place) {
+                long thousandths = Math.round(mm * 1000);
+                if (Math.abs(thousandths) < MOST && thousandths / 1000.0 == mm) {
+                    out.writeNumber(written(thousandths));
+                } else {
+                    out.writeNumber(mm);
+                }
+            }
+            out.writeEndArray();
+        }
+
+        /** −854 as −0.854, 6350 as 6.35, 0 as 0. */
+        private static String written(long thousandths) {
+            long rest = Math.abs(thousandths) % 1000;
+            StringBuilder text = new StringBuilder(12);
+            if (thousandths < 0) {
+                text.append('-');
+            }
+            text.append(Math.abs(thousandths) / 1000);
+            if (rest > 0) {
+                text.append('.');
+                for (long of = 100; rest > 0; of /= 10) {
+                    text.append((char) ('0' + rest / of));
+                    rest %= of;
+                }
+            }
+            return text.toString();
+        }
     }
 
     /** A day as 2026-11-25 and in no other way: no number of days, no list of numbers. */
