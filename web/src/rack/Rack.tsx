@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answered, api, type Ticket } from '../api/client';
+import { answered, api, type Cut, type Ticket, type Way } from '../api/client';
 import { useCuts, useTickets, useWays } from '../api/queries';
 import { Picture } from '../cutbook/Picture';
 import { forget } from '../find/opened';
@@ -24,6 +24,8 @@ const GROUPS: { title: string; holds: (days: number | null) => boolean }[] = [
 /** The rack: every ticket by its promise. */
 export function Rack() {
   const tickets = useTickets('');
+  const cuts = useCuts();
+  const ways = useWays();
   const [gone, setGone] = useState<string[]>([]);
   const items = tickets.items?.filter((t) => !gone.includes(t.id)) ?? [];
   const count = Math.max(items.length, tickets.total - gone.length);
@@ -44,8 +46,12 @@ export function Rack() {
             New ticket
           </ButtonLink>
         </div>
-        {!tickets.items ? (
-          <Waiting error={tickets.error} again={() => tickets.refetch()} />
+        {/* All at once: a tag that fills up while it is pressed moves away from under the hand. */}
+        {!tickets.items || !cuts.data || !ways.data ? (
+          <Waiting
+            error={tickets.error ?? cuts.error ?? ways.error}
+            again={() => Promise.all([tickets.refetch(), cuts.refetch(), ways.refetch()])}
+          />
         ) : items.length === 0 ? (
           <FirstSteps />
         ) : (
@@ -61,6 +67,7 @@ export function Rack() {
                     <Tag
                       key={t.id}
                       ticket={t}
+                      cut={inWords(t, cuts.data, ways.data)}
                       onGone={(out) => setGone((ids) => (out ? [...ids, t.id] : ids.filter((i) => i !== t.id)))}
                     />
                   ))}
@@ -84,14 +91,17 @@ function Rail() {
   return <div aria-hidden="true" className="h-[3px] rounded-full bg-ink" />;
 }
 
-function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) => void }) {
-  const cuts = useCuts();
-  const ways = useWays();
+/** Straight skirt, house way. */
+function inWords(ticket: Ticket, cuts: Cut[], ways: Way[]): string {
+  const cut = cuts.find((c) => c.id === ticket.cut);
+  const way = waysOf(cut, ways).find((w) => w.id === ticket.way);
+  return `${cut?.title}, ${way?.title.toLowerCase()} way`;
+}
+
+function Tag({ ticket: t, cut, onGone }: { ticket: Ticket; cut: string; onGone: (gone: boolean) => void }) {
   const unit = useUnit();
   const later = useUndoable();
   const queries = useQueryClient();
-  const cut = cuts.data?.find((c) => c.id === t.cut);
-  const way = waysOf(cut, ways.data).find((w) => w.id === t.way);
   const days = t.promised ? daysTo(t.promised) : null;
   const remove = () => {
     onGone(true);
@@ -118,9 +128,7 @@ function Tag({ ticket: t, onGone }: { ticket: Ticket; onGone: (gone: boolean) =>
         <span className="min-w-0">
           <span className="block font-head font-semibold text-lead">{t.name}</span>
           <span className="block">{t.personName}</span>
-          <span className="mt-2 block text-soft">
-            {cut?.title}, {way?.title.toLowerCase()} way
-          </span>
+          <span className="mt-2 block text-soft">{cut}</span>
           <span className="block text-soft">{t.revisions > 0 ? `revision ${t.revisions}` : 'no revision yet'}</span>
           <span
             className={`mt-2 block font-medium ${days !== null && days < 0 ? 'text-crimson' : days !== null && days <= 7 ? 'text-brass-deep' : ''}`}
