@@ -100,10 +100,9 @@ function useWork(id: string) {
   tape.current = sheet;
   const doing = useMemo(() => {
     const change = (steps: Step[]) => {
-      const back = desk.change(id, steps);
-      const now = desk.shown(id);
-      if (now && tape.current) ahead(draftAsked(now, tape.current));
-      return back;
+      const before = desk.shown(id);
+      if (before && tape.current) ahead(draftAsked(fold(before, steps), tape.current));
+      return desk.change(id, steps);
     };
     return {
       change,
