@@ -150,7 +150,9 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
     <form onSubmit={make} className="grid min-h-0 flex-1 gap-5 px-5 py-3 md:grid-cols-[minmax(0,1fr)_20rem]">
       <section className="flex min-h-0 flex-col gap-3">
         <div className="flex flex-wrap items-center justify-between gap-3">
-          <h2 className="font-semibold text-title">The cut book{who ? `, on ${who.name.split(' ')[0]}` : ''}</h2>
+          <h2 className="font-semibold text-title">
+            The cut book{who ? `, ${who.sheets > 0 ? 'on' : 'for'} ${who.name.split(' ')[0]}` : ''}
+          </h2>
           <div className="w-full max-w-md">
             <Segmented label="Kind of garment" value={group} options={[...GROUPS]} oneRow onChange={setGroup} />
           </div>

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Check } from '../api/client';
 import { leanOf, Plumb, VERDICT_WORDS, verdictColour } from '../kit/Plumb';
+import { useSize } from '../paper/useSize';
 import { useUnit } from '../tape/unit';
 import type { Notation } from '../tape/writer';
 import { writeApart } from '../words/amounts';
@@ -94,10 +95,19 @@ const TRUE_WORDS: Record<string, string> = {
   'crotch.meets': 'meet',
 };
 
+/** How wide a plumb line is with its name alone, in small letters, and with what was found beneath, px. */
+const NAME = 50;
+const WHOLE_FINDING = 88;
+
 /** All plumb lines in a row along the foot of the table. */
 export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
   const unit = useUnit();
-  const crowded = props.checks.length > 11;
+  const [list, size] = useSize<HTMLUListElement>();
+  const count = props.checks.length;
+  const crowded = count > 11;
+  // Rows of one length: where one is too narrow for the names, none of them stands alone beneath.
+  const rows = Math.max(1, Math.ceil((count * (crowded ? NAME : WHOLE_FINDING)) / Math.max(1, size.width)));
+  const columns = size.width > 0 ? Math.ceil(count / rows) : count;
   return (
     <aside
       aria-label="Plumb lines"
@@ -108,11 +118,9 @@ export function PlumbStrip(props: { checks: Check[]; ticket: string }) {
         <p className="hidden text-small text-soft lg:block">press 3 for the evidence</p>
       </div>
       <ul
-        className={`grid flex-1 items-start ${
-          crowded
-            ? 'grid-cols-[repeat(auto-fit,minmax(2.7rem,1fr))]'
-            : 'grid-cols-[repeat(auto-fit,minmax(5.5rem,1fr))]'
-        }`}
+        ref={list}
+        className="grid flex-1 items-start"
+        style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
       >
         {props.checks.map((c) => (
           <li key={c.id}>

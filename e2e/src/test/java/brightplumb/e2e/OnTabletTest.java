@@ -40,6 +40,20 @@ class OnTabletTest {
         browser.assertNoErrors();
     }
 
+    /** The names under a strip's plumb lines that have no room between them, line of letters by line of letters. */
+    private static final String RUN_TOGETHER = """
+            (strip) => {
+              const names = [...strip.querySelectorAll('li a > span:first-of-type')].map((span) => {
+                const letters = document.createRange();
+                letters.selectNodeContents(span);
+                return { name: span.textContent, lines: [...letters.getClientRects()] };
+              });
+              const meet = (a, b) => Math.abs(a.top - b.top) < 4 && a.left < b.right + 1 && b.left < a.right + 1;
+              return names.flatMap((one, i) => names.slice(i + 1)
+                .filter((other) => one.lines.some((a) => other.lines.some((b) => meet(a, b))))
+                .map((other) => `${one.name} ${other.name}`));
+            }""";
+
     @ParameterizedTest
     @CsvSource({"1024, 768", "820, 1180"})
     void every_station_stands_in_one_row_of_heads_with_targets_for_a_finger(int width, int height) {
@@ -84,6 +98,9 @@ class OnTabletTest {
             Assertions.assertThat(box.y + box.height).isLessThanOrEqualTo(all.y + all.height + 1);
         }
         Assertions.assertThat(all.y + all.height).isLessThanOrEqualTo(height + 1);
+        Assertions.assertThat((List<?>) strip.evaluate(RUN_TOGETHER))
+                .as("names that run into each other")
+                .isEmpty();
         page.getByText("Working", new Page.GetByTextOptions().setExact(true)).tap();
         Locator step = page.getByText("Front hip quarter").first();
         step.scrollIntoViewIfNeeded();
