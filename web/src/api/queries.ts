@@ -206,9 +206,7 @@ export const workingOf = (asked: DraftAsked): DraftAsked => ({
 export const useDraft = (asked: DraftAsked | null) =>
   useQuery<Draft>({ ...draftOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
 
-/** A line, redrawn as a draft is. */
-export const useLine = (asked: DraftAsked | null) =>
-  useQuery<Line>({ ...lineOf(asked), enabled: asked !== null, placeholderData: keepPreviousData });
+export const useLine = (asked: DraftAsked | null) => useQuery<Line>({ ...lineOf(asked), enabled: asked !== null });
 
 /** Changes that follow each other faster than this, ms, are one hand at work. */
 export const HURRY = 250;

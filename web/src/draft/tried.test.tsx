@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Draft, Line } from '../api/client';
 import type { DraftAsked } from '../api/queries';
-import { madeDraft, madeStep } from '../testing/made';
+import { madeAsked, madeDraft, madeStep } from '../testing/made';
 import { useOnceDrawn } from './onceDrawn';
 import { useTried } from './useTried';
 
@@ -27,7 +27,7 @@ vi.mock('../api/queries', async (original) => ({
   draftOf: (asked: DraftAsked) => asks('working', asked),
 }));
 
-const asked = { cut: 'straight-skirt', settings: {} } as DraftAsked;
+const asked = madeAsked({});
 const atLength = (mm: number) => madeDraft({ facts: { length: mm }, steps: [madeStep({ id: 'length', value: mm })] });
 const lengthOf = (line: Line | null) => line?.steps[0]?.value;
 

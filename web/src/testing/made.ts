@@ -1,5 +1,6 @@
 /** Answers as the workroom would give them, made for the tests: whole, and plain where a test says nothing. */
 import type { Cloth, Draft, Piece, Revision, Step } from '../api/client';
+import type { DraftAsked } from '../api/queries';
 
 /** A woven cloth, plain and washed. */
 export const PLAIN: Cloth = {
@@ -13,6 +14,17 @@ export const PLAIN: Cloth = {
   stretchAlong: 0,
   sheer: false,
 };
+
+export const madeAsked = (over: Partial<DraftAsked>): DraftAsked => ({
+  cut: 'straight-skirt',
+  way: 'house',
+  measures: {},
+  settings: {},
+  cloth: PLAIN,
+  with: [],
+  without: [],
+  ...over,
+});
 
 export const madeStep = (over: Partial<Step>): Step => ({
   id: 'step',

@@ -4,7 +4,7 @@ import { act, cleanup, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { DraftAsked } from '../api/queries';
-import { madeDraft, madeStep } from '../testing/made';
+import { madeAsked, madeDraft, madeStep } from '../testing/made';
 import { useDrawing } from './useDrawing';
 
 type Asked = { what: 'line' | 'working' | 'whole'; length: number; way: string };
@@ -31,8 +31,7 @@ vi.mock('../api/client', async (original) => ({
   },
 }));
 
-const asked = (length: number, way = 'house') =>
-  ({ cut: 'straight-skirt', way, settings: { length }, measures: {}, with: [], without: [] }) as unknown as DraftAsked;
+const asked = (length: number, way = 'house') => madeAsked({ way, settings: { length } });
 
 const whats = () => table.asked.map((a) => a.what);
 const answer = (at: number) =>

@@ -16,6 +16,8 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 /** The application coming in by its own door. */
 class OwnVisitsTest {
 
+    private static final String SHEET = "{\"readings\":{\"waistGirth\":{\"typed\":\"29\"}}}";
+
     private final OwnVisits visits = Application.bean(OwnVisits.class);
 
     @Test
@@ -39,7 +41,8 @@ class OwnVisitsTest {
                     .get(0)
                     .get("id")
                     .asString();
-            assertThat(visit.get("/api/people/" + demos)).isEqualTo(404);
+            assertThat(visit.post("/api/people/" + demos + "/sheets", SHEET.getBytes(StandardCharsets.UTF_8)))
+                    .isEqualTo(404);
             assertThat(visit.post("/api/people", "{\"name\":\"Nobody\"}".getBytes(StandardCharsets.UTF_8)))
                     .isGreaterThanOrEqualTo(400);
         }

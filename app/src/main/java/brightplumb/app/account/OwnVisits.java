@@ -71,29 +71,19 @@ public class OwnVisits {
             this.line = line;
             this.door = door;
             this.session = session;
-            this.cookie = Base64.getEncoder().encodeToString(session.getBytes(StandardCharsets.US_ASCII));
-        }
-
-        /** Reads something; answers the status. */
-        public int get(String path) throws IOException, InterruptedException {
-            return send(path, HttpRequest.newBuilder().GET());
+            this.cookie = environment.getRequiredProperty("server.servlet.session.cookie.name") + "="
+                    + Base64.getEncoder().encodeToString(session.getBytes(StandardCharsets.US_ASCII));
         }
 
         /** Sends JSON; answers the status. */
         public int post(String path, byte[] json) throws IOException, InterruptedException {
-            return send(
-                    path,
-                    HttpRequest.newBuilder()
-                            .header("Content-Type", "application/json")
-                            .POST(BodyPublishers.ofByteArray(json)));
-        }
-
-        private int send(String path, HttpRequest.Builder asked) throws IOException, InterruptedException {
-            HttpRequest request = asked.uri(URI.create(door + path))
+            HttpRequest request = HttpRequest.newBuilder(URI.create(door + path))
                     .timeout(PATIENCE)
-                    .header("Cookie", "PLUMB_SESSION=" + cookie + "; XSRF-TOKEN=" + token)
+                    .header("Cookie", cookie + "; XSRF-TOKEN=" + token)
                     .header("X-XSRF-TOKEN", token)
                     .header("Accept-Encoding", "gzip")
+                    .header("Content-Type", "application/json")
+                    .POST(BodyPublishers.ofByteArray(json))
                     .build();
             return line.send(request, BodyHandlers.discarding()).statusCode();
         }

@@ -14,9 +14,6 @@ record Shown(boolean remedies, boolean made, boolean cut, boolean guesses, boole
 
     private static final Set<String> PARTLY = Set.of("panels", "sewn");
 
-    /** All that a changed ticket says once the hand rests, but for what is measured against other drafts. */
-    static final Shown AT_REST = new Shown(false, true, true, false, false);
-
     static Shown of(PreviewRequest request) {
         String pieces = request.pieces();
         if (pieces != null && !PARTLY.contains(pieces)) {
