@@ -1,6 +1,6 @@
 package brightplumb.app;
 
-import brightplumb.app.drafting.Rehearsal;
+import brightplumb.app.drafting.WarmUp;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -14,6 +14,6 @@ public class BrightPlumb {
     public static final String ENGINE = "0.4.0";
 
     public static void main(String[] args) {
-        SpringApplication.run(BrightPlumb.class, args).getBean(Rehearsal.class).begin();
+        SpringApplication.run(BrightPlumb.class, args).getBean(WarmUp.class).begin();
     }
 }

@@ -34,6 +34,9 @@ final class Application {
                 .run(
                         "--server.port=0",
                         "--plumb.demo=on",
+                        "--plumb.body-within=3s",
+                        "--plumb.answer-within=3s",
+                        "--plumb.proxies=127.0.0.1",
                         "--spring.datasource.url=" + server + "apptest",
                         "--spring.datasource.username=" + System.getenv("PLUMB_TEST_PG_USER"),
                         "--spring.datasource.password=" + System.getenv("PLUMB_TEST_PG_USER_PASSWORD"));

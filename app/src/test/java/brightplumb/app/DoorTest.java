@@ -2,17 +2,22 @@ package brightplumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightplumb.app.door.ResponseBodyFilter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What stands before everything: whose name is answered, how much is taken in, and how what cannot be read is answered. */
 class DoorTest {
@@ -79,9 +84,10 @@ class DoorTest {
                 .isEqualTo(422);
     }
 
-    /** Slow senders outnumber the threads there are; nobody is held up by them, and in ten seconds they are gone. */
-    @Test
-    void those_who_send_slowly_hold_up_nobody_and_are_ended() throws IOException {
+    /** Slow senders outnumber the threads there are; nobody is held up by them, and soon they are gone. */
+    @ParameterizedTest
+    @ValueSource(strings = {"application/json", "multipart/form-data; boundary=x", "application/x-www-form-urlencoded"})
+    void those_who_send_slowly_hold_up_nobody_and_are_ended(String type) throws IOException {
         Client demo = Application.demo();
         demo.send("POST", "/api/drafts/preview", PREVIEW);
         List<Socket> slow = new ArrayList<>();
@@ -90,8 +96,8 @@ class DoorTest {
                 Socket socket = new Socket("127.0.0.1", Application.port());
                 socket.setSoTimeout(20_000);
                 socket.getOutputStream()
-                        .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
-                                        + "Content-Length: 1000\r\n\r\n{")
+                        .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: "
+                                        + type + "\r\nContent-Length: 1000\r\n\r\n{")
                                 .getBytes(StandardCharsets.ISO_8859_1));
                 socket.getOutputStream().flush();
                 slow.add(socket);
@@ -108,6 +114,58 @@ class DoorTest {
             for (Socket socket : slow) {
                 socket.close();
             }
+        }
+    }
+
+    /** Those who ask much and read nothing outnumber the threads there are, too. */
+    @Test
+    void those_who_do_not_read_hold_up_nobody_and_are_ended() throws IOException {
+        Client demo = Application.demo();
+        demo.send("POST", "/api/drafts/preview", PREVIEW);
+        String page = Application.client().get("/").response().body();
+        Matcher script = Pattern.compile("src=\"(/assets/[^\"]+\\.js)\"").matcher(page);
+        assertThat(script.find()).isTrue();
+        String ask = ("GET " + script.group(1) + " HTTP/1.1\r\nHost: localhost\r\n\r\n").repeat(90);
+        List<Socket> unread = new ArrayList<>();
+        try {
+            for (int i = 0; i < 250; i++) {
+                Socket socket = new Socket();
+                socket.setReceiveBufferSize(2048);
+                socket.setSoTimeout(60_000);
+                socket.connect(new InetSocketAddress("127.0.0.1", Application.port()));
+                socket.getOutputStream().write(ask.getBytes(StandardCharsets.ISO_8859_1));
+                socket.getOutputStream().flush();
+                unread.add(socket);
+            }
+            long began = System.nanoTime();
+            for (int i = 0; i < 20; i++) {
+                assertThat(demo.send("POST", "/api/drafts/preview", PREVIEW).status())
+                        .isEqualTo(200);
+            }
+            assertThat(System.nanoTime() - began).isLessThan(10_000_000_000L);
+            Waiting.until(() -> Application.bean(ResponseBodyFilter.class).unread() == 0);
+            assertThat(answer(unread.get(0).getInputStream()).split("HTTP/1.1 200").length)
+                    .as("what they are sent ends long before all that they asked for")
+                    .isLessThan(20);
+        } finally {
+            for (Socket socket : unread) {
+                socket.close();
+            }
+        }
+    }
+
+    @Test
+    void what_the_server_itself_refuses_is_a_problem_too() throws IOException {
+        for (String nonsense : List.of(
+                "GET /%zz HTTP/1.1\r\nHost: localhost\r\n\r\n",
+                "GET /a|b HTTP/1.1\r\nHost: localhost\r\n\r\n",
+                "NONSENSE\r\n\r\n",
+                "GET / HTTP/1.1\r\n\r\n",
+                "GET / HTTP/1.1\r\nHost: a b\r\n\r\n",
+                "GET / HTTP/1.1\r\nHost: localhost\r\nX: " + "x".repeat(20_000) + "\r\n\r\n",
+                "POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Length: -5\r\n\r\n")) {
+            String head = nonsense.substring(0, Math.min(40, nonsense.length()));
+            assertThat(raw(nonsense)).as(head).startsWith("HTTP/1.1 4").doesNotContain("<html");
         }
     }
 

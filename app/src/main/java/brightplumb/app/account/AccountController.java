@@ -1,7 +1,7 @@
 package brightplumb.app.account;
 
-import brightplumb.app.Started;
-import brightplumb.app.Written;
+import brightplumb.app.PlumbProperties;
+import brightplumb.app.TextRules;
 import brightplumb.app.account.Throttle.Tries;
 import brightplumb.app.problems.NotAllowed;
 import brightplumb.core.measure.Refusal;
@@ -38,9 +38,10 @@ class AccountController {
     private final Passwords passwords;
     private final Throttle throttle;
     private final Visits visits;
-    private final Started started;
+    private final PlumbProperties started;
 
-    AccountController(Accounts accounts, Passwords passwords, Throttle throttle, Visits visits, Started started) {
+    AccountController(
+            Accounts accounts, Passwords passwords, Throttle throttle, Visits visits, PlumbProperties started) {
         this.accounts = accounts;
         this.passwords = passwords;
         this.throttle = throttle;
@@ -54,8 +55,8 @@ class AccountController {
         if (!started.signUpOpen()) {
             throw new NotAllowed("No workrooms are opened here; ask whoever runs this one");
         }
-        String workroom = Written.name("workroom", asked.workroom(), "A workroom needs a name");
-        String name = Written.name("name", asked.name(), "Say who you are");
+        String workroom = TextRules.name("workroom", asked.workroom(), "A workroom needs a name");
+        String name = TextRules.name("name", asked.name(), "Say who you are");
         String email = asked.email() == null ? "" : Accounts.normal(asked.email());
         if (email.length() > LONGEST_ADDRESS || !ADDRESS.matcher(email).matches()) {
             throw new Refusal("email", "This is not an address: name@place.example");

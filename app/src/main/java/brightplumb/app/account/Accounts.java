@@ -1,6 +1,6 @@
 package brightplumb.app.account;
 
-import brightplumb.app.Started;
+import brightplumb.app.PlumbProperties;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,7 +18,7 @@ public class Accounts {
     private final JdbcClient db;
     private final boolean demo;
 
-    Accounts(JdbcClient db, Started started) {
+    Accounts(JdbcClient db, PlumbProperties started) {
         this.db = db;
         this.demo = started.demo();
     }

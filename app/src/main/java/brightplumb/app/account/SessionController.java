@@ -1,6 +1,6 @@
 package brightplumb.app.account;
 
-import brightplumb.app.Started;
+import brightplumb.app.PlumbProperties;
 import brightplumb.app.account.Throttle.Tries;
 import brightplumb.app.problems.NotSignedIn;
 import brightplumb.core.measure.Refusal;
@@ -33,9 +33,10 @@ class SessionController {
     private final Passwords passwords;
     private final Throttle throttle;
     private final Visits visits;
-    private final Started started;
+    private final PlumbProperties started;
 
-    SessionController(Accounts accounts, Passwords passwords, Throttle throttle, Visits visits, Started started) {
+    SessionController(
+            Accounts accounts, Passwords passwords, Throttle throttle, Visits visits, PlumbProperties started) {
         this.accounts = accounts;
         this.passwords = passwords;
         this.throttle = throttle;

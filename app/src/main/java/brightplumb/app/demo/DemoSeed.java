@@ -1,6 +1,6 @@
 package brightplumb.app.demo;
 
-import brightplumb.app.Started;
+import brightplumb.app.PlumbProperties;
 import brightplumb.app.account.Accounts;
 import brightplumb.app.making.Progress;
 import brightplumb.app.people.People;
@@ -36,7 +36,7 @@ class DemoSeed implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoSeed.class);
     private static final String PASSWORD = "calico-and-chalk";
 
-    private final Started started;
+    private final PlumbProperties started;
     private final JdbcClient db;
     private final Accounts accounts;
     private final PasswordEncoder passwords;
@@ -48,7 +48,7 @@ class DemoSeed implements ApplicationRunner {
     private final Progress progress;
 
     DemoSeed(
-            Started started,
+            PlumbProperties started,
             JdbcClient db,
             Accounts accounts,
             PasswordEncoder passwords,

@@ -20,11 +20,15 @@ public final class Answer {
         response.resetBuffer();
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        byte[] body = ("{\"type\":\"about:blank\",\"status\":" + status.value() + ",\"title\":\"" + title
-                        + "\",\"detail\":\"" + detail + "\"}")
-                .getBytes(StandardCharsets.UTF_8);
+        byte[] body = body(status, title, detail).getBytes(StandardCharsets.UTF_8);
         response.setContentLength(body.length);
         response.getOutputStream().write(body);
         response.flushBuffer();
+    }
+
+    /** Returns a problem as JSON. */
+    static String body(HttpStatus status, String title, String detail) {
+        return "{\"type\":\"about:blank\",\"status\":" + status.value() + ",\"title\":\"" + title + "\",\"detail\":\""
+                + detail + "\"}";
     }
 }

@@ -1,6 +1,12 @@
 package brightplumb.app.drafting;
 
 import brightplumb.app.Page;
+import brightplumb.app.account.Member;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.CostlyByBody;
+import brightplumb.app.limits.Work;
+import brightplumb.app.limits.WorkLimits;
+import brightplumb.app.limits.WorkPools;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.CutCloth;
@@ -14,6 +20,7 @@ import brightplumb.core.table.Operation;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +28,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -72,6 +80,14 @@ class DraftingController {
     /** A measure; {@code sided} where left and right may differ. */
     record MeasureView(String key, String title, String run, String level, String how, boolean sided) {}
 
+    private final WorkLimits limits;
+    private final WorkPools pools;
+
+    DraftingController(WorkLimits limits, WorkPools pools) {
+        this.limits = limits;
+        this.pools = pools;
+    }
+
     @GetMapping("/api/cuts")
     Page<CutView> cuts() {
         return Page.whole(Catalogue.CUTS.stream().map(DraftingController::cut).toList());
@@ -95,19 +111,26 @@ class DraftingController {
                 .toList());
     }
 
+    @CostlyByBody
     @PostMapping("/api/drafts/preview")
-    DraftView preview(@RequestBody PreviewRequest request) {
+    DraftView preview(
+            @AuthenticationPrincipal Member member, @RequestBody PreviewRequest request, HttpServletRequest http) {
         Shown shown = Shown.of(request);
-        return DraftViews.of(Drafting.draft(request.read()), shown);
+        limits.takeUntilSent(http, member.account(), shown.draftsAnew() ? Work.WHOLE_DRAFT : Work.DRAFT);
+        return shown.draftsAnew()
+                ? pools.run(Work.WHOLE_DRAFT, () -> DraftViews.of(Drafting.draft(request.read()), shown))
+                : DraftViews.of(Drafting.draft(request.read()), shown);
     }
 
     /** What is drawn anew under a hand: the line alone, not looked at, and nothing said of it. */
+    @Costly(Work.DRAFT)
     @PostMapping("/api/drafts/line")
     LineView line(@RequestBody PreviewRequest request) {
         return LineView.of(Drafting.drawn(request.read()));
     }
 
     /** What each inspection of a draft measured, laid out to be seen. */
+    @Costly(Work.DRAFT)
     @PostMapping("/api/drafts/evidence")
     Page<EvidenceView> evidence(@RequestBody PreviewRequest request) {
         return Page.whole(Drafting.draft(request.read()).checks().stream()
@@ -116,12 +139,14 @@ class DraftingController {
     }
 
     /** The draft as numbered distances from two base lines. */
+    @Costly(Work.DRAFT)
     @PostMapping("/api/drafts/bench-sheet")
     BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
         return BenchSheetView.of(BenchSheet.of(DrawnPattern.of(Drafting.draft(request.read())), true));
     }
 
     /** What cloth that is cut already gives for a correction. */
+    @Costly(Work.WHOLE_DRAFT)
     @PostMapping("/api/drafts/cut-cloth")
     CutClothView cutCloth(@RequestBody CutClothRequest request) {
         if (request.worn() == null) {

@@ -26,4 +26,9 @@ record Shown(boolean remedies, boolean made, boolean cut, boolean guesses, boole
                 !Boolean.FALSE.equals(request.guesses()),
                 !Boolean.FALSE.equals(request.rivals()));
     }
+
+    /** Whether it takes further drafts to say all that is asked for. */
+    boolean draftsAnew() {
+        return remedies || guesses || rivals;
+    }
 }

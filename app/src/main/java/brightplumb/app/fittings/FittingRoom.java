@@ -1,6 +1,6 @@
 package brightplumb.app.fittings;
 
-import brightplumb.app.Written;
+import brightplumb.app.TextRules;
 import brightplumb.app.account.Member;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.RemarkView;
@@ -79,7 +79,7 @@ class FittingRoom {
         if (asked.version() != ticket.version()) {
             throw new Stale(ticket);
         }
-        String note = Written.note("note", asked.note(), LONGEST_NOTE).strip();
+        String note = TextRules.note("note", asked.note(), LONGEST_NOTE).strip();
         PreviewRequest worn = drafts.request(workroom, ticket);
         Map<String, Object> changes = changes(worn, asked);
         Map<String, Object> settings = new LinkedHashMap<>(ticket.settings());

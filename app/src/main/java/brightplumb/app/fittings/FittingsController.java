@@ -3,6 +3,8 @@ package brightplumb.app.fittings;
 import brightplumb.app.Page;
 import brightplumb.app.account.Member;
 import brightplumb.app.drafting.RemarkView;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
 import java.net.URI;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -25,6 +27,7 @@ class FittingsController {
         this.room = room;
     }
 
+    @Costly(Work.DRAFT)
     @GetMapping("/remarks")
     Page<RemarkView> remarks(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
         return Page.whole(room.remarks(member, id));
@@ -35,6 +38,7 @@ class FittingsController {
         return Page.whole(room.of(member, id));
     }
 
+    @Costly(Work.DRAFT)
     @PostMapping("/fittings")
     ResponseEntity<FittingView> apply(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody FittingRequest request) {

@@ -19,6 +19,7 @@ import brightplumb.core.garment.Lays.Cutting;
 import brightplumb.core.garment.Longest;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
+import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.rule.Cloth;
@@ -129,10 +130,10 @@ public class CuttingTable {
         return kept.of(workroom, id, name).orElse(KeptLay.unset(name));
     }
 
-    TicketLayView of(Member member, UUID id, String layer, Integer tries) {
+    TicketLayView of(Member member, UUID id, String layer, Integer tries, Wanted wanted) {
         KeptLay set = set(member.workroom(), id, layer);
         Ready ready = ready(member.workroom(), id, set, tries);
-        return view(ready, standing(ready));
+        return view(ready, standing(ready, wanted));
     }
 
     /**
@@ -144,35 +145,35 @@ public class CuttingTable {
     private record Standing(Lay lay, boolean kept, boolean outgrown) {}
 
     /** As a hand laid it, while the pieces are those it laid and the cloth holds them so; found anew otherwise. */
-    private static Standing standing(Ready ready) {
+    private static Standing standing(Ready ready, Wanted wanted) {
         KeptLay set = ready.set();
         if (set.placements() == null) {
-            return new Standing(found(ready), false, false);
+            return new Standing(found(ready, wanted), false, false);
         }
         if (ready.hash().equals(set.hash())) {
             try {
                 return new Standing(laidByHand(ready, set), true, false);
             } catch (Refusal otherCloth) {
-                return new Standing(found(ready), false, true);
+                return new Standing(found(ready, wanted), false, true);
             }
         }
-        return new Standing(found(ready), false, true);
+        return new Standing(found(ready, wanted), false, true);
     }
 
     /** The lay of a ticket with the drafted garment, for those who print it. */
     public record Laid(Lay lay, Drafted drafted, String layer, double buy) {}
 
     /** A ticket's lay as it stands. */
-    public Laid laid(UUID workroom, UUID id, String layer) {
+    public Laid laid(UUID workroom, UUID id, String layer, Wanted wanted) {
         Ready ready = ready(workroom, id, set(workroom, id, layer), null);
-        Lay lay = standing(ready).lay();
+        Lay lay = standing(ready, wanted).lay();
         boolean there = lay.ground() instanceof Ground.Remnant;
         return new Laid(
                 lay, ready.drafted(), ready.asked().layer().id(), there ? 0 : Lays.buy(lay.length(), ready.cloth()));
     }
 
-    private static Lay found(Ready ready) {
-        return Lays.of(ready.garments(), ready.cloth(), ready.asked());
+    private static Lay found(Ready ready, Wanted wanted) {
+        return Lays.of(ready.garments(), ready.cloth(), ready.asked(), wanted);
     }
 
     private static Lay laidByHand(Ready ready, KeptLay set) {
@@ -184,12 +185,12 @@ public class CuttingTable {
     }
 
     /** @throws Refusal where something is laid as it cannot be */
-    TicketLayView keep(Member member, UUID id, KeptLay asked) {
+    TicketLayView keep(Member member, UUID id, KeptLay asked, Wanted wanted) {
         Ready ready = ready(member.workroom(), id, asked, null);
         String layer = ready.asked().layer().id();
         if (asked.placements() == null) {
             // What cannot be laid is refused before it is kept.
-            Lay lay = found(ready);
+            Lay lay = found(ready, wanted);
             kept.keep(member.workroom(), id, layer, asked.of(null, null));
             return view(ready, new Standing(lay, false, false));
         }
@@ -198,28 +199,28 @@ public class CuttingTable {
         return view(ready, new Standing(lay, true, false));
     }
 
-    TicketLayView forget(Member member, UUID id, String layer) {
+    TicketLayView forget(Member member, UUID id, String layer, Wanted wanted) {
         KeptLay set = set(member.workroom(), id, layer);
         kept.forget(member.workroom(), id, AskedLays.layer(layer).id());
-        return of(member, id, set.layer(), null);
+        return of(member, id, set.layer(), null, wanted);
     }
 
-    List<SavingView> savings(Member member, UUID id, String layer) {
+    List<SavingView> savings(Member member, UUID id, String layer, Wanted wanted) {
         Ready ready = ready(member.workroom(), id, set(member.workroom(), id, layer), null);
-        Lay now = standing(ready).lay();
+        Lay now = standing(ready, wanted).lay();
         List<SavingView> found =
-                new ArrayList<>(Lays.savings(ready.garments(), ready.cloth(), ready.asked(), now).stream()
+                new ArrayList<>(Lays.savings(ready.garments(), ready.cloth(), ready.asked(), now, wanted).stream()
                         .map(SavingView::of)
                         .toList());
         if (ready.asked().sheet().isEmpty()) {
-            found.addAll(together(member.workroom(), ready, now));
+            found.addAll(together(member.workroom(), ready, now, wanted));
         }
         found.sort(Comparator.comparingDouble(SavingView::saved).reversed());
         return List.copyOf(found);
     }
 
     /** The tickets promised soonest that are cut from the same cloth, each as if it were cut with this one. */
-    private List<SavingView> together(UUID workroom, Ready ready, Lay now) {
+    private List<SavingView> together(UUID workroom, Ready ready, Lay now, Wanted wanted) {
         List<SavingView> found = new ArrayList<>();
         Set<UUID> there = new HashSet<>();
         there.add(ready.ticket().id());
@@ -234,7 +235,7 @@ public class CuttingTable {
                 Cutting cutting = new Cutting(
                         other.id().toString(),
                         Drafting.draft(drafts.request(workroom, other).read()));
-                Lays.together(ready.garments(), cutting, ready.cloth(), ready.asked(), now)
+                Lays.together(ready.garments(), cutting, ready.cloth(), ready.asked(), now, wanted)
                         .ifPresent(s ->
                                 found.add(SavingView.of(s).named("With " + other.name() + ", " + other.personName())));
             } catch (Refusal notDraftedYet) {
@@ -245,11 +246,11 @@ public class CuttingTable {
         return found;
     }
 
-    LongestView longest(Member member, UUID id, String layer, Double along) {
+    LongestView longest(Member member, UUID id, String layer, Double along, Wanted wanted) {
         KeptLay set = set(member.workroom(), id, layer);
         Ready ready = ready(member.workroom(), id, set, null);
         double there = LaysController.along(new LayAsked(null, null, set.sheet(), null, null, null, along));
-        Longest found = Longest.of(ready.request(), ready.cloth(), ready.asked(), there);
+        Longest found = Longest.of(ready.request(), ready.cloth(), ready.asked(), there, wanted);
         return new LongestView(
                 found.length(), found.stops(), LayView.of(ready.asked().layer().id(), found.lay(), ready.cloth()));
     }

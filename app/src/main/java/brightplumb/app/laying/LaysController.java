@@ -1,16 +1,21 @@
 package brightplumb.app.laying;
 
 import brightplumb.app.Page;
+import brightplumb.app.door.ClientPresence;
 import brightplumb.app.laying.LayRequest.LayAsked;
 import brightplumb.app.laying.LayView.LongestView;
 import brightplumb.app.laying.LayView.SavingView;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Lays;
 import brightplumb.core.garment.Lays.Asked;
 import brightplumb.core.garment.Lays.Cutting;
 import brightplumb.core.garment.Longest;
+import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.Refusal;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,28 +27,36 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/lays")
 class LaysController {
 
+    @Costly(Work.LAY)
     @PostMapping("/preview")
-    LayView preview(@RequestBody LayRequest request) {
+    LayView preview(@RequestBody LayRequest request, HttpServletRequest http) {
+        Wanted wanted = ClientPresence.of(http)::here;
         DraftRequest draft = request.draft().read();
         Asked asked = AskedLays.read(request.asked());
-        return LayView.of(asked.layer().id(), Lays.of(cutting(draft), draft.cloth(), asked), draft.cloth());
+        return LayView.of(asked.layer().id(), Lays.of(cutting(draft), draft.cloth(), asked, wanted), draft.cloth());
     }
 
+    @Costly(Work.LAY_SEARCH)
     @PostMapping("/savings")
-    Page<SavingView> savings(@RequestBody LayRequest request) {
+    Page<SavingView> savings(@RequestBody LayRequest request, HttpServletRequest http) {
+        Wanted wanted = ClientPresence.of(http)::here;
         DraftRequest draft = request.draft().read();
         Asked asked = AskedLays.read(request.asked());
         List<Cutting> garments = cutting(draft);
-        return Page.whole(Lays.savings(garments, draft.cloth(), asked, Lays.of(garments, draft.cloth(), asked)).stream()
-                .map(SavingView::of)
-                .toList());
+        return Page.whole(
+                Lays.savings(garments, draft.cloth(), asked, Lays.of(garments, draft.cloth(), asked, wanted), wanted)
+                        .stream()
+                        .map(SavingView::of)
+                        .toList());
     }
 
+    @Costly(Work.LAY_SEARCH)
     @PostMapping("/longest")
-    LongestView longest(@RequestBody LayRequest request) {
+    LongestView longest(@RequestBody LayRequest request, HttpServletRequest http) {
+        Wanted wanted = ClientPresence.of(http)::here;
         DraftRequest draft = request.draft().read();
         Asked asked = AskedLays.read(request.asked());
-        Longest found = Longest.of(draft, draft.cloth(), asked, along(request.asked()));
+        Longest found = Longest.of(draft, draft.cloth(), asked, along(request.asked()), wanted);
         return new LongestView(
                 found.length(), found.stops(), LayView.of(asked.layer().id(), found.lay(), draft.cloth()));
     }

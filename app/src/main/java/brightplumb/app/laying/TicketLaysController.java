@@ -2,8 +2,12 @@ package brightplumb.app.laying;
 
 import brightplumb.app.Page;
 import brightplumb.app.account.Member;
+import brightplumb.app.door.ClientPresence;
 import brightplumb.app.laying.LayView.LongestView;
 import brightplumb.app.laying.LayView.SavingView;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -16,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The lays of a ticket. */
+@Costly(Work.LAY)
 @RestController
 @RequestMapping("/api/tickets/{id}/lay")
 class TicketLaysController {
@@ -32,13 +37,18 @@ class TicketLaysController {
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "shell") String layer,
-            @RequestParam(required = false) Integer tries) {
-        return table.of(member, id, layer, tries);
+            @RequestParam(required = false) Integer tries,
+            HttpServletRequest request) {
+        return table.of(member, id, layer, tries, ClientPresence.of(request)::here);
     }
 
     @PutMapping
-    TicketLayView keep(@AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody KeptLay lay) {
-        return table.keep(member, id, lay);
+    TicketLayView keep(
+            @AuthenticationPrincipal Member member,
+            @PathVariable UUID id,
+            @RequestBody KeptLay lay,
+            HttpServletRequest request) {
+        return table.keep(member, id, lay, ClientPresence.of(request)::here);
     }
 
     /** Leaves the lay to the search again, on cloth off the bolt. */
@@ -46,24 +56,29 @@ class TicketLaysController {
     TicketLayView forget(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "shell") String layer) {
-        return table.forget(member, id, layer);
+            @RequestParam(defaultValue = "shell") String layer,
+            HttpServletRequest request) {
+        return table.forget(member, id, layer, ClientPresence.of(request)::here);
     }
 
+    @Costly(Work.LAY_SEARCH)
     @GetMapping("/savings")
     Page<SavingView> savings(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
-            @RequestParam(defaultValue = "shell") String layer) {
-        return Page.whole(table.savings(member, id, layer));
+            @RequestParam(defaultValue = "shell") String layer,
+            HttpServletRequest request) {
+        return Page.whole(table.savings(member, id, layer, ClientPresence.of(request)::here));
     }
 
+    @Costly(Work.LAY_SEARCH)
     @GetMapping("/longest")
     LongestView longest(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "shell") String layer,
-            @RequestParam(required = false) Double along) {
-        return table.longest(member, id, layer, along);
+            @RequestParam(required = false) Double along,
+            HttpServletRequest request) {
+        return table.longest(member, id, layer, along, ClientPresence.of(request)::here);
     }
 }

@@ -1,6 +1,8 @@
 package brightplumb.app.making;
 
 import brightplumb.app.account.Member;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The order of making of a ticket, and how far it has come. */
+@Costly(Work.DRAFT)
 @RestController
 @RequestMapping("/api/tickets/{id}/making")
 class MakingController {

@@ -2,7 +2,7 @@ package brightplumb.app.people;
 
 import brightplumb.app.Day;
 import brightplumb.app.Page;
-import brightplumb.app.Written;
+import brightplumb.app.TextRules;
 import brightplumb.app.account.Member;
 import brightplumb.app.problems.NotHere;
 import brightplumb.app.problems.Stale;
@@ -41,8 +41,8 @@ class PeopleController {
 
         PersonRequest checked() {
             return new PersonRequest(
-                    Written.name("name", name, "A person needs a name"),
-                    Written.note("note", note, Written.NOTE),
+                    TextRules.name("name", name, "A person needs a name"),
+                    TextRules.note("note", note, TextRules.NOTE),
                     version);
         }
     }
@@ -112,8 +112,8 @@ class PeopleController {
         people.require(member.workroom(), id);
         var readings = request.read();
         LocalDate takenOn = Day.past("takenOn", request.takenOn());
-        String takenBy = Written.line("takenBy", request.takenBy(), Written.NAME, "A name");
-        String note = Written.note("note", request.note(), Written.NOTE);
+        String takenBy = TextRules.line("takenBy", request.takenBy(), TextRules.NAME, "A name");
+        String note = TextRules.note("note", request.note(), TextRules.NOTE);
         SheetView sheet = sheets.add(
                 member.workroom(),
                 id,

@@ -1,8 +1,11 @@
 package brightplumb.app.printing;
 
 import brightplumb.app.account.Member;
+import brightplumb.app.door.ClientPresence;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.laying.CuttingTable;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
 import brightplumb.app.making.MakingRoom;
 import brightplumb.app.tickets.RevisionView;
 import brightplumb.app.tickets.Revisions;
@@ -36,6 +39,7 @@ import brightplumb.formats.sheet.Shown;
 import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
 import brightplumb.formats.svg.SvgWriter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
@@ -55,6 +59,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Files of a ticket's pattern: as it stands, or as a revision froze it. */
+@Costly(Work.OUTPUT)
 @RestController
 @RequestMapping("/api/tickets/{id}")
 class PrintingController {
@@ -174,12 +179,13 @@ class PrintingController {
             @RequestParam(defaultValue = "a4") String paper,
             @RequestParam(defaultValue = "in") String unit,
             @RequestParam(defaultValue = "comma") String mark,
-            @RequestParam(defaultValue = "day") String days) {
+            @RequestParam(defaultValue = "day") String days,
+            HttpServletRequest request) {
         PaperSize size = page(paper);
         Spoken spoken = spoken(unit, mark);
         TicketView ticket = tickets.require(member.workroom(), id);
         TitleBlock title = standing(member, ticket, DayStyle.of(days)).title();
-        CuttingTable.Laid laid = table.laid(member.workroom(), id, layer);
+        CuttingTable.Laid laid = table.laid(member.workroom(), id, layer, ClientPresence.of(request)::here);
         Map<String, String> names = new TreeMap<>();
         laid.drafted().pieces().forEach(p -> names.put(p.piece().id().toString(), p.name()));
         byte[] pdf = LayPdf.write(laid.lay(), laid.layer(), laid.buy(), names, title, size, spoken);

@@ -1,11 +1,16 @@
 package brightplumb.app.problems;
 
 import brightplumb.app.door.Database;
+import brightplumb.app.limits.TooBusy;
+import brightplumb.core.lay.NotWanted;
 import brightplumb.core.measure.Refusal;
+import java.io.IOException;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.apache.catalina.connector.ClientAbortException;
+import org.apache.coyote.CloseNowException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -89,10 +94,19 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooMany(TooManyTries tries) {
+        return later(tries.seconds(), "Too many tries", tries.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooBusy(TooBusy busy) {
+        return later(busy.seconds(), "Busy", busy.getMessage());
+    }
+
+    private static ResponseEntity<ProblemDetail> later(long seconds, String title, String detail) {
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-                .header(HttpHeaders.RETRY_AFTER, String.valueOf(tries.seconds()))
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", tries.getMessage()));
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, title, detail));
     }
 
     @ExceptionHandler
@@ -132,11 +146,25 @@ public class Problems extends ResponseEntityExceptionHandler {
                 : "";
     }
 
+    /** Whoever asked has gone, or took too long to read. */
+    @ExceptionHandler({ClientAbortException.class, CloseNowException.class})
+    ResponseEntity<ProblemDetail> gone(IOException broken) {
+        LOG.info("An answer was not read to its end");
+        return null;
+    }
+
+    /** Nobody is there to read the lay. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> notWanted(NotWanted given) {
+        LOG.info("A lay was given up, because whoever asked for it had gone");
+        return null;
+    }
+
     /** Logged whole but for its words, which may hold a measure, under a number that the answer carries. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> anythingElse(Exception e) {
         String number = UUID.randomUUID().toString().substring(0, 8);
-        LOG.error("Unexpected, number {}:\n{}", number, Wordless.trace(e));
+        LOG.error("Unexpected, number {}:\n{}", number, RedactedStackTrace.trace(e));
         ProblemDetail problem = problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something broke here",

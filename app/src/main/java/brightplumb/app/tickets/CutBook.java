@@ -1,5 +1,7 @@
 package brightplumb.app.tickets;
 
+import brightplumb.app.limits.Work;
+import brightplumb.app.limits.WorkPools;
 import brightplumb.app.people.SheetView;
 import brightplumb.app.people.Sheets;
 import brightplumb.app.tickets.CutBookView.LeanView;
@@ -20,6 +22,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** Every cut as it would be on somebody: its picture, what it would still need from the tape, and what would lean. */
@@ -29,24 +32,28 @@ class CutBook {
     private static final String MEASURES = "measures.";
 
     private final Sheets sheets;
+    private final WorkPools pools;
 
-    CutBook(Sheets sheets) {
+    CutBook(Sheets sheets, WorkPools pools) {
         this.sheets = sheets;
+        this.pools = pools;
     }
 
     /** The book on a person's newest sheet; on a usual body where there is none. */
     List<CutBookView> on(UUID workroom, UUID person) {
         Optional<Sheet> taken = sheets.newest(workroom, person).map(SheetView::sheet);
-        // Each cut is drafted by itself; two machines' worth of hands draw the book in half the time.
-        return taken.map(sheet -> Catalogue.CUTS.parallelStream()
-                        .map(cut -> on(cut, sheet))
-                        .toList())
-                .orElseGet(CutBook::usual);
+        return taken.map(sheet -> drawn(cut -> on(cut, sheet))).orElseGet(this::usual);
     }
 
     /** The book on a usual body. */
-    static List<CutBookView> usual() {
-        return Catalogue.CUTS.parallelStream().map(CutBook::unmeasured).toList();
+    List<CutBookView> usual() {
+        return drawn(CutBook::unmeasured);
+    }
+
+    /** Each cut is drafted by itself, as many at a time as the machine has cores. */
+    private List<CutBookView> drawn(Function<Cut, CutBookView> each) {
+        return pools.run(
+                Work.CUT_BOOK, () -> Catalogue.CUTS.parallelStream().map(each).toList());
     }
 
     private static CutBookView unmeasured(Cut cut) {

@@ -2,6 +2,8 @@ package brightplumb.app.tickets;
 
 import brightplumb.app.Page;
 import brightplumb.app.account.Member;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
 import brightplumb.app.people.People;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -10,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The cut book: what can be cut, on somebody, or on a usual body where nobody is named. */
+@Costly(Work.CUT_BOOK)
 @RestController
 class CutBookController {
 
@@ -24,7 +27,7 @@ class CutBookController {
     @GetMapping("/api/cut-book")
     Page<CutBookView> book(@AuthenticationPrincipal Member member, @RequestParam(required = false) UUID person) {
         if (person == null) {
-            return Page.whole(CutBook.usual());
+            return Page.whole(book.usual());
         }
         people.require(member.workroom(), person);
         return Page.whole(book.on(member.workroom(), person));

@@ -1,7 +1,7 @@
 package brightplumb.app.tickets;
 
 import brightplumb.app.Day;
-import brightplumb.app.Written;
+import brightplumb.app.TextRules;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import brightplumb.core.garment.DraftRequest;
@@ -37,7 +37,7 @@ record TicketRequest(
 
     /** @throws Refusal naming each field at fault */
     Checked checked() {
-        String called = Written.name("name", name, "A ticket needs a name of at most 120 letters");
+        String called = TextRules.name("name", name, "A ticket needs a name of at most 120 letters");
         Day.within("promised", promised);
         DraftRequest request =
                 new PreviewRequest(cut, way, Map.of(), settings, cloth, with, without, null, null, null, null).read();

@@ -1,8 +1,10 @@
 package brightplumb.app.tickets;
 
 import brightplumb.app.Page;
-import brightplumb.app.Written;
+import brightplumb.app.TextRules;
 import brightplumb.app.account.Member;
+import brightplumb.app.limits.Costly;
+import brightplumb.app.limits.Work;
 import brightplumb.app.people.People;
 import brightplumb.app.problems.NotHere;
 import brightplumb.app.problems.Stale;
@@ -54,6 +56,7 @@ class TicketsController {
         this.people = people;
     }
 
+    @Costly(Work.DRAFT)
     @GetMapping
     Page<TicketView> list(
             @AuthenticationPrincipal Member member,
@@ -64,6 +67,7 @@ class TicketsController {
         return outlines.on(member.workroom(), tickets.list(member.workroom(), person, Page.Asked.of(q, page, size)));
     }
 
+    @Costly(Work.DRAFT)
     @PostMapping
     ResponseEntity<TicketView> add(@AuthenticationPrincipal Member member, @RequestBody TicketRequest request) {
         if (request.personId() == null) {
@@ -90,6 +94,7 @@ class TicketsController {
         return tickets.require(member.workroom(), id);
     }
 
+    @Costly(Work.DRAFT)
     @PutMapping("/{id}")
     TicketView change(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody TicketRequest request) {
@@ -139,11 +144,13 @@ class TicketsController {
     }
 
     /** One revision, and whether today's engine would draft it otherwise. */
+    @Costly(Work.DRAFT)
     @GetMapping("/{id}/revisions/{number}")
     RevisionView revision(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable int number) {
         return revisions.looked(member.workroom(), id, number);
     }
 
+    @Costly(Work.DRAFT)
     @PostMapping("/{id}/revisions")
     ResponseEntity<RevisionView> freeze(
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody FreezeRequest request) {
@@ -151,7 +158,7 @@ class TicketsController {
         if (request.version() != null && request.version() != ticket.version()) {
             throw new Stale(ticket);
         }
-        String reason = Written.line("reason", request.reason(), LONGEST_REASON, "A reason");
+        String reason = TextRules.line("reason", request.reason(), LONGEST_REASON, "A reason");
         Revisions.Drawn drawn = revisions.draw(drafts.request(member.workroom(), ticket));
         RevisionView frozen = revisions.freeze(member.workroom(), id, drawn, reason, member.name());
         return ResponseEntity.created(URI.create("/api/tickets/" + id + "/revisions"))

@@ -7,6 +7,8 @@ import brightplumb.core.lay.Bundle;
 import brightplumb.core.lay.ByHand;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
+import brightplumb.core.lay.NotWanted;
+import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
@@ -27,8 +29,20 @@ public final class Lays {
     private static final int LEAST_TRIES = 120;
     private static final int MOST_TRIES = 1500;
 
+    /**
+     * No lay is worth more work than this, in tries of a lay of one piece: ten seconds or so, whatever is laid. It is what 150 pieces take at
+     * {@link #LEAST_TRIES}.
+     */
+    private static final int MOST_WORK = 2_700_000;
+
+    /** Not even one try of more pieces is made: twenty garments of the largest cut. */
+    private static final int MOST_PIECES = 400;
+
     /** What is only compared is looked for this much less thoroughly. */
     private static final int COMPARED = 4;
+
+    /** Some ten lays are compared, which together are worth no more work than two by themselves. */
+    private static final int COMPARED_WORK = MOST_WORK / 5;
 
     /** Widths at which cloth is usually sold, mm: 36, 45, 54 and 60 in; 90, 115, 140 and 150 cm. */
     private static final List<Double> WIDTHS = List.of(
@@ -109,9 +123,29 @@ public final class Lays {
      * @throws Refusal where a piece does not go across the cloth, or a remnant cannot be laid on or does not hold all
      */
     public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked) {
+        return of(garments, cloth, asked, Wanted.ALWAYS);
+    }
+
+    /**
+     * The lay of garments on a cloth, given up where nobody wants it any more.
+     *
+     * @throws Refusal where a piece does not go across the cloth, a remnant cannot be laid on or does not hold all, or they are too many
+     * @throws NotWanted where it is not wanted any more
+     */
+    public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked, Wanted wanted) {
+        return of(garments, cloth, asked, MOST_WORK, wanted);
+    }
+
+    /** A lay that is one of several to be compared. */
+    static Lay compared(List<Cutting> garments, Cloth cloth, Asked asked, Wanted wanted) {
+        return of(garments, cloth, asked, COMPARED_WORK, wanted);
+    }
+
+    private static Lay of(List<Cutting> garments, Cloth cloth, Asked asked, int work, Wanted wanted) {
         List<Bundle> bundles = bundles(garments, asked);
-        return Lay.of(
-                bundles, ground(cloth, asked), cloth.oneWay(), asked.tries().orElseGet(() -> tries(bundles)));
+        int pieces = pieces(bundles);
+        int tries = Math.min(asked.tries().orElseGet(() -> tries(bundles)), work / Math.max(1, pieces * pieces));
+        return Lay.of(bundles, ground(cloth, asked), cloth.oneWay(), Math.max(1, tries), wanted);
     }
 
     /**
@@ -137,11 +171,23 @@ public final class Lays {
 
     private static int tries(List<Bundle> bundles) {
         int garments = bundles.stream().mapToInt(Bundle::copies).sum();
+        int pieces = pieces(bundles);
+        return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, WORK * garments / Math.max(1, pieces * pieces)));
+    }
+
+    /** How many pieces of cloth are laid. */
+    private static int pieces(List<Bundle> bundles) {
         int pieces = bundles.stream()
                 .mapToInt(b ->
                         b.copies() * b.pieces().stream().mapToInt(CutPiece::cut).sum())
                 .sum();
-        return Math.max(LEAST_TRIES, Math.min(MOST_TRIES, WORK * garments / Math.max(1, pieces * pieces)));
+        if (pieces > MOST_PIECES) {
+            throw new Refusal(
+                    "lay.copies",
+                    "These are " + pieces + " pieces; up to " + MOST_PIECES
+                            + " are laid together. Lay them in two lots");
+        }
+        return pieces;
     }
 
     private static List<CutPiece> pieces(Drafted drafted, Asked asked) {
@@ -157,7 +203,7 @@ public final class Lays {
     }
 
     /** What would save cloth, the most first: each laid anew, and named only where it saves half an inch or more a garment. */
-    public static List<Saving> savings(List<Cutting> garments, Cloth cloth, Asked asked, Lay now) {
+    public static List<Saving> savings(List<Cutting> garments, Cloth cloth, Asked asked, Lay now, Wanted wanted) {
         if (!asked.sheet().isEmpty()) {
             return List.of();
         }
@@ -173,7 +219,8 @@ public final class Lays {
                         turned,
                         quick,
                         now,
-                        1)
+                        1,
+                        wanted)
                 .ifPresent(found::add);
         for (double width : WIDTHS) {
             if (width > cloth.width() + 1) {
@@ -185,7 +232,8 @@ public final class Lays {
                                 cloth.wide(width),
                                 quick,
                                 now,
-                                1)
+                                1,
+                                wanted)
                         .ifPresent(found::add);
             }
         }
@@ -198,7 +246,8 @@ public final class Lays {
                             cloth,
                             quick.piecing(),
                             now,
-                            1)
+                            1,
+                            wanted)
                     .ifPresent(found::add);
         }
         saving(
@@ -209,7 +258,8 @@ public final class Lays {
                         cloth,
                         quick.copies(asked.copies() + 1),
                         now,
-                        (double) asked.copies() / (asked.copies() + 1))
+                        (double) asked.copies() / (asked.copies() + 1),
+                        wanted)
                 .ifPresent(found::add);
         found.sort((a, b) -> Double.compare(b.saved(), a.saved()));
         return List.copyOf(found);
@@ -219,14 +269,17 @@ public final class Lays {
      * What is saved where another garment is cut with these, against each lay by itself; empty where it is less than half an inch.
      *
      * @param now the lay of these by themselves
+     * @param wanted asked between two tries
+     * @throws NotWanted where it is not wanted any more
      */
-    public static Optional<Saving> together(List<Cutting> garments, Cutting other, Cloth cloth, Asked asked, Lay now) {
+    public static Optional<Saving> together(
+            List<Cutting> garments, Cutting other, Cloth cloth, Asked asked, Lay now, Wanted wanted) {
         try {
             Asked quick = asked.tries(LEAST_TRIES);
-            double alone = of(List.of(other), cloth, quick).length();
+            double alone = compared(List.of(other), cloth, quick, wanted).length();
             List<Cutting> all = new ArrayList<>(garments);
             all.add(other);
-            double length = of(all, cloth, quick).length();
+            double length = compared(all, cloth, quick, wanted).length();
             double saved = now.length() + alone - length;
             return saved >= WORTH_IT
                     ? Optional.of(new Saving(
@@ -251,9 +304,10 @@ public final class Lays {
             Cloth cloth,
             Asked asked,
             Lay now,
-            double share) {
+            double share,
+            Wanted wanted) {
         try {
-            double length = of(garments, cloth, asked).length() * share;
+            double length = compared(garments, cloth, asked, wanted).length() * share;
             double saved = now.length() - length;
             return saved >= WORTH_IT
                     ? Optional.of(new Saving(id, text, why, cloth, length, saved, ""))

@@ -3,6 +3,8 @@ package brightplumb.core.garment;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 
 import brightplumb.core.lay.Lay;
+import brightplumb.core.lay.NotWanted;
+import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Setting;
@@ -33,9 +35,11 @@ public record Longest(double length, Lay lay, String stops) {
      * Draws the garment longer and shorter and lays it each time.
      *
      * @param along how much cloth there is, mm; what shrinks away is taken off it
-     * @throws Refusal where the cut has no length to choose, or not even the shortest can be cut
+     * @param wanted asked between two tries of a lay
+     * @throws Refusal where the cut has no length to choose, nothing of it is cut from this cloth, or not even the shortest can be cut
+     * @throws NotWanted where it is not wanted any more
      */
-    public static Longest of(DraftRequest request, Cloth cloth, Lays.Asked asked, double along) {
+    public static Longest of(DraftRequest request, Cloth cloth, Lays.Asked asked, double along, Wanted wanted) {
         if (!request.cut().settings().contains(LENGTH)) {
             throw new Refusal("settings.length", "This cut has no length to choose");
         }
@@ -45,15 +49,15 @@ public record Longest(double length, Lay lay, String stops) {
         double longest = 0;
         String stops = "its own longest length";
         // What is wanted is tried first, so that there is something to go up or down from.
-        double wanted = Math.max(low, Math.min(high, wanted(request)));
-        double at = wanted;
+        double first = Math.max(low, Math.min(high, chosen(request)));
+        double at = first;
         while (high - low > NEAR) {
-            Tried tried = tried(request, cloth, asked, along, at);
+            Tried tried = tried(request, cloth, asked, along, at, wanted);
             if (tried.lay() != null) {
                 best = tried;
                 longest = at;
                 low = at;
-            } else if (!tried.drafted() && best == null && at < wanted) {
+            } else if (!tried.drafted() && best == null && at < first) {
                 // So short it is no longer a garment.
                 low = at;
             } else {
@@ -68,12 +72,13 @@ public record Longest(double length, Lay lay, String stops) {
         return new Longest(longest, best.lay(), stops);
     }
 
-    private static double wanted(DraftRequest request) {
+    private static double chosen(DraftRequest request) {
         Amount length = Drafting.looked(request).draft().facts().get(Fact.LENGTH.id());
         return length == null ? (LENGTH.least() + LENGTH.most()) / 2 : length.value();
     }
 
-    private static Tried tried(DraftRequest request, Cloth cloth, Lays.Asked asked, double along, double length) {
+    private static Tried tried(
+            DraftRequest request, Cloth cloth, Lays.Asked asked, double along, double length, Wanted wanted) {
         Map<Setting, Object> hands = new HashMap<>(request.byHand());
         hands.put(LENGTH, length);
         Drafted drafted;
@@ -83,15 +88,19 @@ public record Longest(double length, Lay lay, String stops) {
         } catch (Refusal cannot) {
             return new Tried(null, cannot.faults().get(0).message(), false);
         }
+        Lay lay;
         try {
-            Lay lay = Lays.of(List.of(new Lays.Cutting("", drafted)), cloth, asked.tries(TRIES));
-            boolean ends = asked.sheet().isEmpty() && Lays.buy(lay.length(), cloth) > along;
-            return ends
-                    ? new Tried(null, last(drafted, lay) + " reaches the end of the cloth", true)
-                    : new Tried(lay, "", true);
+            lay = Lays.compared(List.of(new Lays.Cutting("", drafted)), cloth, asked.tries(TRIES), wanted);
         } catch (Refusal cannot) {
             return new Tried(null, cannot.faults().get(0).message(), true);
         }
+        if (lay.placements().isEmpty()) {
+            throw new Refusal("lay.layer", "Nothing of this garment is cut from this cloth");
+        }
+        boolean ends = asked.sheet().isEmpty() && Lays.buy(lay.length(), cloth) > along;
+        return ends
+                ? new Tried(null, last(drafted, lay) + " reaches the end of the cloth", true)
+                : new Tried(lay, "", true);
     }
 
     /** The piece that lies furthest along. */

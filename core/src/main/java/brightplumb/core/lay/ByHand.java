@@ -26,6 +26,13 @@ public record ByHand(String garment, String piece, int copy, boolean flipped, in
 
     /** @throws Refusal where one lies as it may not, off the cloth, or on another */
     static Laid laid(List<Item> items, Ground ground, List<ByHand> hands) {
+        for (int i = 0; i < hands.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (hands.get(i).samePiece(hands.get(j))) {
+                    throw refused(hands.get(i).piece() + " is laid twice");
+                }
+            }
+        }
         List<Placed> all = new ArrayList<>();
         for (Item item : items) {
             ByHand hand = hands.stream()
@@ -48,6 +55,10 @@ public record ByHand(String garment, String piece, int copy, boolean flipped, in
             all.add(placed);
         }
         return Laid.of(all);
+    }
+
+    private boolean samePiece(ByHand other) {
+        return garment.equals(other.garment) && piece.equals(other.piece) && copy == other.copy;
     }
 
     private boolean is(Item item) {

@@ -69,6 +69,12 @@ public sealed interface Ground {
             if (!Outline.through(outline).polygon().isValid()) {
                 throw new Refusal("lay.sheet", "The outline of the cloth crosses itself; give its corners in order");
             }
+            if (avoided.size() > MOST_SEAMS) {
+                throw new Refusal("lay.avoided", "A piece of cloth has up to " + MOST_SEAMS + " seams to lay round");
+            }
+            if (Outline.through(outline).polygon().getArea() > LARGEST) {
+                throw new Refusal("lay.sheet", "A piece of cloth is at most 100 m² large");
+            }
             Remnant remnant = new Remnant(
                     outline,
                     avoided.stream()
@@ -93,6 +99,12 @@ public sealed interface Ground {
                     && avoided.stream()
                             .noneMatch(l -> Outline.line(l.from(), l.to()).intersects(inside));
         }
+
+        /** No piece of cloth that is there has more seams in it. */
+        private static final int MOST_SEAMS = 200;
+
+        /** No piece of cloth that is there is larger, mm². */
+        private static final double LARGEST = 100e6;
 
         /** A piece that stands out by no more than this lies on it, mm. */
         private static final double EDGE = 0.1;

@@ -61,15 +61,17 @@ public record Lay(
      *
      * @param oneWay whether all pieces must point one way
      * @param tries how many lays are tried, 1 at least
+     * @param wanted asked between two tries
      * @throws Refusal where a piece does not go across the cloth, or a remnant does not hold all, naming the field
+     * @throws NotWanted where it is not wanted any more
      */
-    public static Lay of(List<Bundle> bundles, Ground ground, boolean oneWay, int tries) {
+    public static Lay of(List<Bundle> bundles, Ground ground, boolean oneWay, int tries, Wanted wanted) {
         List<Item> items = Items.of(bundles, ground, oneWay);
         if (items.isEmpty()) {
             return new Lay(ground, List.of(), 0, 0, 0, 0, 0);
         }
         double bound = bound(items, ground);
-        Search.Result found = Search.of(items, ground, Math.max(1, tries), bound);
+        Search.Result found = Search.of(items, ground, Math.max(1, tries), bound, wanted);
         if (!found.left().isEmpty()) {
             throw new Refusal(
                     "lay.sheet", "This cloth does not hold all: no room was found for " + names(found.left()));
@@ -79,6 +81,11 @@ public record Lay(
         }
         Laid laid = shorter(Pushed.together(found.laid()), Shelves.of(items, ground.across()));
         return lay(ground, items, laid, found.tried());
+    }
+
+    /** The shortest lay that is found, wanted to its end. */
+    public static Lay of(List<Bundle> bundles, Ground ground, boolean oneWay, int tries) {
+        return of(bundles, ground, oneWay, tries, Wanted.ALWAYS);
     }
 
     /**

@@ -31,6 +31,7 @@ final class Search {
     private final BottomLeft layer;
     private final int most;
     private final double bound;
+    private final Wanted wanted;
     private final Steps steps = new Steps();
     private int tried;
     private Found best;
@@ -61,7 +62,8 @@ final class Search {
         }
     }
 
-    private Search(List<Item> items, Ground ground, int tries, double bound) {
+    private Search(List<Item> items, Ground ground, int tries, double bound, Wanted wanted) {
+        this.wanted = wanted;
         this.items = items;
         this.layer = new BottomLeft(items, ground);
         this.most = tries;
@@ -80,9 +82,11 @@ final class Search {
      * Looks until the tries are used up.
      *
      * @param bound no lay is shorter, mm: one that is as short is the last that is tried
+     * @param wanted asked before each try
+     * @throws NotWanted where it is not wanted any more
      */
-    static Result of(List<Item> items, Ground ground, int tries, double bound) {
-        Search search = new Search(items, ground, tries, bound);
+    static Result of(List<Item> items, Ground ground, int tries, double bound, Wanted wanted) {
+        Search search = new Search(items, ground, tries, bound, wanted);
         search.start();
         search.better();
         return new Result(search.best.outcome().laid(), search.best.outcome().left(), search.tried);
@@ -173,6 +177,9 @@ final class Search {
 
     /** An order laid; what comes first may lie as it lay before. */
     private Found found(List<Item> order, Taste taste, Outcome like, int first) {
+        if (!wanted.still()) {
+            throw new NotWanted();
+        }
         tried++;
         boolean whole = like != null && like.left().isEmpty();
         return new Found(

@@ -16,6 +16,7 @@ import brightplumb.core.lay.ByHand;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.lay.Lay.Placement;
+import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Layer;
@@ -321,7 +322,7 @@ class LaysTest {
         List<Cutting> one = List.of(new Cutting("", trousers));
         Cloth narrow = new Cloth(0, 1150, true, false);
         Lay now = Lays.of(one, narrow, QUICK);
-        List<Lays.Saving> savings = Lays.savings(one, narrow, QUICK, now);
+        List<Lays.Saving> savings = Lays.savings(one, narrow, QUICK, now, Wanted.ALWAYS);
         assertThat(savings).isNotEmpty().allSatisfy(s -> {
             assertThat(s.saved()).isCloseTo(now.length() - s.length(), within(1e-6));
             assertThat(s.saved()).isGreaterThan(12);
@@ -345,13 +346,13 @@ class LaysTest {
     @Test
     void the_longest_that_a_cloth_gives_can_be_cut_from_it_and_more_cloth_gives_more() {
         DraftRequest skirt = plain("straight-skirt").request();
-        Longest fromLittle = Longest.of(skirt, WIDE, QUICK, 850);
-        Longest fromMore = Longest.of(skirt, WIDE, QUICK, 1000);
+        Longest fromLittle = Longest.of(skirt, WIDE, QUICK, 850, Wanted.ALWAYS);
+        Longest fromMore = Longest.of(skirt, WIDE, QUICK, 1000, Wanted.ALWAYS);
         assertThat(Lays.buy(fromLittle.lay().length(), WIDE)).isLessThanOrEqualTo(850);
         assertThat(fromLittle.length()).isBetween(700.0, 850.0);
         assertThat(fromMore.length()).isGreaterThan(fromLittle.length() + 130);
         assertThat(fromLittle.stops()).contains("reaches the end of the cloth");
-        assertThatThrownBy(() -> Longest.of(skirt, WIDE, QUICK, 90))
+        assertThatThrownBy(() -> Longest.of(skirt, WIDE, QUICK, 90, Wanted.ALWAYS))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("lay.along"));
     }
 }

@@ -1,6 +1,6 @@
 package brightplumb.app.account;
 
-import brightplumb.app.Started;
+import brightplumb.app.PlumbProperties;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** The application coming in by its own door, as a browser does: with a session of nobody's, of a workroom that does not exist. */
 @Component
-public class OwnVisits {
+public class LoopbackClient {
 
     /** What is not ended in good order ends by itself. */
     private static final Duration LONGEST = Duration.ofMinutes(15);
@@ -32,9 +32,9 @@ public class OwnVisits {
 
     private final JdbcIndexedSessionRepository sessions;
     private final Environment environment;
-    private final Started started;
+    private final PlumbProperties started;
 
-    OwnVisits(JdbcIndexedSessionRepository sessions, Environment environment, Started started) {
+    LoopbackClient(JdbcIndexedSessionRepository sessions, Environment environment, PlumbProperties started) {
         this.sessions = sessions;
         this.environment = environment;
         this.started = started;

@@ -1,6 +1,6 @@
 package brightplumb.app.drafting;
 
-import brightplumb.app.account.OwnVisits;
+import brightplumb.app.account.LoopbackClient;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import brightplumb.core.measure.Measure;
@@ -24,9 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
  * rests as long as it works, stands back while the machine is busy with something else, and ends.
  */
 @Component
-public class Rehearsal {
+public class WarmUp {
 
-    private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
+    private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
 
     private static final int ROUNDS = 25;
 
@@ -36,10 +36,10 @@ public class Rehearsal {
     private static final OperatingSystemMXBean MACHINE =
             ManagementFactory.getPlatformMXBean(OperatingSystemMXBean.class);
 
-    private final OwnVisits visits;
+    private final LoopbackClient visits;
     private final JsonMapper json;
 
-    Rehearsal(OwnVisits visits, JsonMapper json) {
+    WarmUp(LoopbackClient visits, JsonMapper json) {
         this.visits = visits;
         this.json = json;
     }
@@ -53,7 +53,7 @@ public class Rehearsal {
     }
 
     private void rehearse() {
-        try (OwnVisits.Visit visit = visits.begin()) {
+        try (LoopbackClient.Visit visit = visits.begin()) {
             for (int round = 0; round < ROUNDS; round++) {
                 while (MACHINE.getCpuLoad() > BUSY) {
                     TimeUnit.MILLISECONDS.sleep(250);
@@ -76,7 +76,7 @@ public class Rehearsal {
      *
      * @return the statuses of both
      */
-    public List<Integer> draft(OwnVisits.Visit visit, Cut cut) throws IOException, InterruptedException {
+    public List<Integer> draft(LoopbackClient.Visit visit, Cut cut) throws IOException, InterruptedException {
         Map<String, Double> measures = new TreeMap<>();
         for (Map.Entry<Measure, Reading> m : UsualBody.SHEET.readings().entrySet()) {
             measures.put(m.getKey().key(), m.getValue().length().mm());

@@ -3,12 +3,12 @@ package brightplumb.app;
 import brightplumb.core.measure.Refusal;
 
 /** Words that somebody wrote, to be kept and printed: names on a line, notes on several. */
-public final class Written {
+public final class TextRules {
 
     public static final int NAME = 120;
     public static final int NOTE = 4000;
 
-    private Written() {}
+    private TextRules() {}
 
     /**
      * A name of at most {@value #NAME} letters, without the space around it.

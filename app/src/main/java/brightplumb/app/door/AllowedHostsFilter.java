@@ -1,6 +1,6 @@
 package brightplumb.app.door;
 
-import brightplumb.app.Started;
+import brightplumb.app.PlumbProperties;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -18,11 +18,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * Answers only to the names this copy was started for: a page of elsewhere whose name was turned to this address gets nothing. A proxy on
  * this machine may say that it was asked over HTTPS; cookies are then Secure.
  */
-final class OwnNames extends OncePerRequestFilter {
+final class AllowedHostsFilter extends OncePerRequestFilter {
 
     private final Set<String> names;
 
-    OwnNames(Started started) {
+    AllowedHostsFilter(PlumbProperties started) {
         this.names = started.names();
     }
 

@@ -12,11 +12,11 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 
 /** A request whose body has been taken in. To all that follow it is a first request like any other. */
-final class Taken extends HttpServletRequestWrapper {
+final class BufferedRequest extends HttpServletRequestWrapper {
 
     private final byte[] body;
 
-    Taken(HttpServletRequest request, byte[] body) {
+    BufferedRequest(HttpServletRequest request, byte[] body) {
         super(request);
         this.body = body;
     }

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 
-class WordlessTest {
+class RedactedStackTraceTest {
 
     @Test
     void a_failure_is_told_with_all_its_places_and_causes_and_none_of_its_words() {
         Exception cause = new IllegalArgumentException("waistGirth 711.2 is not right");
-        String trace = Wordless.trace(new IllegalStateException("hipGirth 965.2", cause));
+        String trace = RedactedStackTrace.trace(new IllegalStateException("hipGirth 965.2", cause));
         assertThat(trace)
                 .contains("java.lang.IllegalStateException", "caused by java.lang.IllegalArgumentException")
-                .contains("WordlessTest.a_failure_is_told")
+                .contains("RedactedStackTraceTest.a_failure_is_told")
                 .doesNotContain("711.2")
                 .doesNotContain("965.2");
         assertThat(trace.lines().filter(l -> l.startsWith("    at ")).count())
@@ -25,6 +25,6 @@ class WordlessTest {
         Exception one = new IllegalStateException();
         Exception other = new IllegalStateException(one);
         one.initCause(other);
-        assertThat(Wordless.trace(one)).isNotBlank();
+        assertThat(RedactedStackTrace.trace(one)).isNotBlank();
     }
 }

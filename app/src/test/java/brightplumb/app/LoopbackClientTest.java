@@ -2,8 +2,8 @@ package brightplumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightplumb.app.account.OwnVisits;
-import brightplumb.app.drafting.Rehearsal;
+import brightplumb.app.account.LoopbackClient;
+import brightplumb.app.drafting.WarmUp;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import java.nio.charset.StandardCharsets;
@@ -14,16 +14,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The application coming in by its own door. */
-class OwnVisitsTest {
+class LoopbackClientTest {
 
     private static final String SHEET = "{\"readings\":{\"waistGirth\":{\"typed\":\"29\"}}}";
 
-    private final OwnVisits visits = Application.bean(OwnVisits.class);
+    private final LoopbackClient visits = Application.bean(LoopbackClient.class);
 
     @Test
     void every_cut_can_be_rehearsed() throws Exception {
-        Rehearsal rehearsal = Application.bean(Rehearsal.class);
-        try (OwnVisits.Visit visit = visits.begin()) {
+        WarmUp rehearsal = Application.bean(WarmUp.class);
+        try (LoopbackClient.Visit visit = visits.begin()) {
             for (Cut cut : Catalogue.CUTS) {
                 assertThat(rehearsal.draft(visit, cut)).as(cut.id()).isEqualTo(List.of(200, 200));
             }
@@ -33,7 +33,7 @@ class OwnVisitsTest {
     @Test
     void it_comes_into_no_workroom_and_changes_nothing() throws Exception {
         long people = count("person");
-        try (OwnVisits.Visit visit = visits.begin()) {
+        try (LoopbackClient.Visit visit = visits.begin()) {
             String demos = Application.demo()
                     .send("GET", "/api/people", null)
                     .json()
@@ -52,7 +52,7 @@ class OwnVisitsTest {
     @Test
     void nothing_is_left_of_it_when_it_ends() {
         long before = count("spring_session");
-        OwnVisits.Visit visit = visits.begin();
+        LoopbackClient.Visit visit = visits.begin();
         assertThat(count("spring_session")).isEqualTo(before + 1);
         visit.close();
         assertThat(count("spring_session")).isEqualTo(before);
@@ -61,7 +61,8 @@ class OwnVisitsTest {
     @ParameterizedTest
     @CsvSource({"127.0.0.1, 127.0.0.1", "0.0.0.0, 127.0.0.1", "192.168.7.4, 192.168.7.4", "::1, [::1]"})
     void it_goes_where_the_application_listens(String address, String at) {
-        assertThat(new Started(false, address, List.of(), "").reachedAt()).isEqualTo(at);
+        assertThat(new PlumbProperties(false, address, List.of(), List.of(), null, null, "").reachedAt())
+                .isEqualTo(at);
     }
 
     private static long count(String table) {

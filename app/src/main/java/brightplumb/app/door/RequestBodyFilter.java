@@ -15,16 +15,16 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Arrays;
-import java.util.Locale;
 import org.apache.coyote.CloseNowException;
 import org.springframework.http.HttpStatus;
 
 /**
- * Takes in what was sent, whole, before anything is made of it: at most a megabyte, within ten seconds. No thread waits meanwhile, so
- * that many who send slowly hold up nobody. Uploads have a measure of their own where they are taken.
+ * Takes in what was sent, whole, before anything is made of it: at most a megabyte, within some seconds. No thread waits meanwhile, so
+ * that many who send slowly hold up nobody. Whatever it calls itself, no body is larger: an address that takes uploads names its own limit here.
  */
-final class WholeBody implements Filter {
+final class RequestBodyFilter implements Filter {
 
     static final int MOST = 1 << 20;
     /** Up to here what is too much is still heard out, so that its sender reads the answer; beyond it the line is cut. */
@@ -33,8 +33,14 @@ final class WholeBody implements Filter {
     /** What may come with its head, bytes. */
     private static final int SMALL = 1 << 14;
 
-    private static final long WITHIN = 10_000;
-    private static final String OUTCOME = WholeBody.class.getName();
+    private static final String OUTCOME = RequestBodyFilter.class.getName();
+
+    private final long within;
+
+    /** @param within how long a body may take to come in */
+    RequestBodyFilter(Duration within) {
+        this.within = within.toMillis();
+    }
 
     /** What became of a body. */
     private sealed interface Outcome {}
@@ -54,7 +60,7 @@ final class WholeBody implements Filter {
 
         static Refused tooSlow() {
             return new Refused(
-                    HttpStatus.REQUEST_TIMEOUT, "Too slow", "What was sent did not arrive within ten seconds.", false);
+                    HttpStatus.REQUEST_TIMEOUT, "Too slow", "What was sent did not arrive in time.", false);
         }
 
         void answer(HttpServletResponse response) throws IOException {
@@ -73,10 +79,10 @@ final class WholeBody implements Filter {
         HttpServletResponse response = (HttpServletResponse) answer;
         Object outcome = request.getAttribute(OUTCOME);
         if (outcome instanceof Whole whole) {
-            chain.doFilter(new Taken(request, whole.body()), response);
+            chain.doFilter(new BufferedRequest(request, whole.body()), response);
         } else if (outcome instanceof Refused refused) {
             refused.answer(response);
-        } else if (request.getDispatcherType() != DispatcherType.REQUEST || !hasBody(request) || isUpload(request)) {
+        } else if (request.getDispatcherType() != DispatcherType.REQUEST || !hasBody(request)) {
             chain.doFilter(request, response);
         } else if (request.getContentLengthLong() > HEARD_OUT) {
             Refused.tooMuch(false).answer(response);
@@ -86,7 +92,7 @@ final class WholeBody implements Filter {
         } else {
             byte[] here = here(request);
             if (here.length == request.getContentLengthLong()) {
-                chain.doFilter(new Taken(request, here), response);
+                chain.doFilter(new BufferedRequest(request, here), response);
             } else {
                 takeIn(request, response, here);
             }
@@ -112,15 +118,10 @@ final class WholeBody implements Filter {
         return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
     }
 
-    private static boolean isUpload(HttpServletRequest request) {
-        String type = request.getContentType();
-        return type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/");
-    }
-
-    private static void takeIn(HttpServletRequest request, HttpServletResponse response, byte[] here)
+    private void takeIn(HttpServletRequest request, HttpServletResponse response, byte[] here)
             throws IOException {
         AsyncContext waiting = request.startAsync(request, response);
-        waiting.setTimeout(WITHIN);
+        waiting.setTimeout(within);
         Reading reading = new Reading(request.getInputStream(), waiting, request, here);
         waiting.addListener(reading);
         request.getInputStream().setReadListener(reading);

@@ -1,9 +1,9 @@
 package brightplumb.app.problems;
 
 /** Where something went wrong, without what it said: a message may repeat what was sent, and that may be a body's measure. */
-final class Wordless {
+final class RedactedStackTrace {
 
-    private Wordless() {}
+    private RedactedStackTrace() {}
 
     /** The kinds of a failure and its causes, each with all its places. */
     static String trace(Throwable failure) {

@@ -3,6 +3,7 @@ package brightplumb.app;
 import java.net.Inet6Address;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -16,15 +17,23 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param demo whether the invented workrooms are there
  * @param address the address it listens on
  * @param hosts names it answers to beside those of its own machine
+ * @param proxies addresses whose word is taken for where a request comes from
+ * @param bodyWithin how long a request's body may take to come in
+ * @param answerWithin how long an answer may take to be read
  * @param signUp {@code open} or {@code closed}; blank means open on loopback only
  */
 @ConfigurationProperties("plumb")
-public record Started(boolean demo, String address, List<String> hosts, String signUp) {
+public record PlumbProperties(boolean demo, String address, List<String> hosts, List<String> proxies, Duration bodyWithin, Duration answerWithin, String signUp) {
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
 
-    public Started {
+    public PlumbProperties {
         hosts = hosts == null ? List.of() : List.copyOf(hosts);
+        bodyWithin = bodyWithin == null ? Duration.ofSeconds(10) : bodyWithin;
+        answerWithin = answerWithin == null ? Duration.ofSeconds(30) : answerWithin;
+        proxies = proxies == null
+                ? List.of()
+                : proxies.stream().map(String::strip).filter(p -> !p.isEmpty()).toList();
     }
 
     /** Whether anybody may open a workroom of their own. */
