@@ -23,7 +23,14 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param signUp {@code open} or {@code closed}; blank means open on loopback only
  */
 @ConfigurationProperties("plumb")
-public record PlumbProperties(boolean demo, String address, List<String> hosts, List<String> proxies, Duration bodyWithin, Duration answerWithin, String signUp) {
+public record PlumbProperties(
+        boolean demo,
+        String address,
+        List<String> hosts,
+        List<String> proxies,
+        Duration bodyWithin,
+        Duration answerWithin,
+        String signUp) {
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
 

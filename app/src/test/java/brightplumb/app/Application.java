@@ -46,6 +46,11 @@ final class Application {
         return new Client("http://127.0.0.1:" + port());
     }
 
+    /** Somebody at another address, behind the proxy whose word is taken. */
+    static Client client(String address) {
+        return new Client("http://127.0.0.1:" + port(), address);
+    }
+
     static int port() {
         return ((WebServerApplicationContext) ONLY.context).getWebServer().getPort();
     }

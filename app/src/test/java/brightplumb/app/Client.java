@@ -21,9 +21,16 @@ final class Client {
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String base;
+    private final String address;
 
     Client(String base) {
+        this(base, null);
+    }
+
+    /** @param address where a proxy says that it is; null without a proxy */
+    Client(String base, String address) {
         this.base = base;
+        this.address = address;
     }
 
     /** An answer: its status, its headers and its body. */
@@ -75,6 +82,9 @@ final class Client {
                 .method(
                         method,
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        if (address != null) {
+            request.header("X-Forwarded-For", address);
+        }
         if (token != null) {
             request.header("X-XSRF-TOKEN", token);
         }

@@ -96,8 +96,8 @@ class DoorTest {
                 Socket socket = new Socket("127.0.0.1", Application.port());
                 socket.setSoTimeout(20_000);
                 socket.getOutputStream()
-                        .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: "
-                                        + type + "\r\nContent-Length: 1000\r\n\r\n{")
+                        .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: " + type
+                                        + "\r\nContent-Length: 1000\r\n\r\n{")
                                 .getBytes(StandardCharsets.ISO_8859_1));
                 socket.getOutputStream().flush();
                 slow.add(socket);

@@ -27,7 +27,9 @@ class PlumbPropertiesTest {
 
     @Test
     void it_answers_to_its_own_machine_its_address_and_the_names_it_was_given() {
-        assertThat(new PlumbProperties(true, "192.168.1.7", List.of("Tablet.Workroom ", ""), List.of(), null, null, null).names())
+        assertThat(new PlumbProperties(
+                                true, "192.168.1.7", List.of("Tablet.Workroom ", ""), List.of(), null, null, null)
+                        .names())
                 .containsExactlyInAnyOrder("localhost", "127.0.0.1", "[::1]", "192.168.1.7", "tablet.workroom");
     }
 }

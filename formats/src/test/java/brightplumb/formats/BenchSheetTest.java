@@ -197,7 +197,8 @@ class BenchSheetTest {
 
     @Test
     void each_piece_has_its_own_page_with_numbers_in_the_tapes_fractions() throws IOException {
-        byte[] pdf = BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH, DecimalMark.COMMA);
+        byte[] pdf = Patterns.written(
+                out -> BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.A4, Unit.INCH, DecimalMark.COMMA, out));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(3);
             String words = new PDFTextStripper().getText(document);
@@ -207,8 +208,8 @@ class BenchSheetTest {
                     .matches("(?s).*\\d[⅛¼⅜½⅝¾⅞].*")
                     .doesNotContain("?");
         }
-        try (PDDocument metric = Loader.loadPDF(
-                BenchPdf.write(sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA))) {
+        try (PDDocument metric = Loader.loadPDF(Patterns.written(out -> BenchPdf.write(
+                sheet("straight-skirt"), TITLE, PaperSize.LETTER, Unit.CENTIMETRE, DecimalMark.COMMA, out)))) {
             assertThat(new PDFTextStripper().getText(metric)).contains("20,3 down");
         }
     }
@@ -231,7 +232,8 @@ class BenchSheetTest {
     void nothing_leaves_the_margins_and_no_few_rows_spill_onto_a_page(String cut) throws IOException {
         BenchSheet chalk = BenchSheet.of(DrawnPattern.of(draft(cut)), true);
         for (PaperSize paper : List.of(PaperSize.A4, PaperSize.LETTER)) {
-            byte[] pdf = BenchPdf.write(chalk, TITLE, paper, Unit.CENTIMETRE, DecimalMark.COMMA);
+            byte[] pdf = Patterns.written(
+                    out -> BenchPdf.write(chalk, TITLE, paper, Unit.CENTIMETRE, DecimalMark.COMMA, out));
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 Margins margins = new Margins();
                 margins.getText(document);

@@ -122,7 +122,7 @@ class ExchangeTest {
     @Test
     void a_print_has_a_layer_for_each_kind_of_line_and_shows_the_outline_that_was_asked() throws IOException {
         PatternSheet skirt = Patterns.skirt("Nobody");
-        try (PDDocument document = Loader.loadPDF(TiledPdf.write(skirt, PaperSize.A0))) {
+        try (PDDocument document = Loader.loadPDF(Patterns.written(out -> TiledPdf.write(skirt, PaperSize.A0, out)))) {
             assertThat(document.getDocumentCatalog().getOCProperties().getGroupNames())
                     .contains("Cut line", "Sewn line", "Labels", "Grain");
         }
@@ -147,8 +147,8 @@ class ExchangeTest {
         assertThat(lengths.get(1))
                 .as("the bar for ten centimetres, with its two ends")
                 .isCloseTo(25 + 8, within(1e-9));
-        try (PDDocument document =
-                Loader.loadPDF(TiledPdf.write(Model.of(Patterns.skirt("Nobody"), 4), PaperSize.A4))) {
+        try (PDDocument document = Loader.loadPDF(
+                Patterns.written(out -> TiledPdf.write(Model.of(Patterns.skirt("Nobody"), 4), PaperSize.A4, out)))) {
             assertThat(new PDFTextStripper().getText(document)).contains(Model.WORDS);
             assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(3);
         }
@@ -189,7 +189,7 @@ class ExchangeTest {
     void on_a_roll_the_pattern_is_one_page_at_full_size_and_no_wider_than_the_roll() throws IOException {
         DrawnPattern palazzo = DrawnPattern.of(Patterns.drafted("box-fold-palazzo"));
         PatternSheet sheet = RollPdf.sheet(DrawnPieces.of(palazzo, TITLE), 914.4, 1);
-        try (PDDocument document = Loader.loadPDF(RollPdf.write(sheet))) {
+        try (PDDocument document = Loader.loadPDF(Patterns.written(out -> RollPdf.write(sheet, out)))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             double wide = document.getPage(0).getMediaBox().getWidth() * 25.4 / 72;
             assertThat(wide).isCloseTo(sheet.width() + 20, within(0.01)).isLessThanOrEqualTo(914.4);

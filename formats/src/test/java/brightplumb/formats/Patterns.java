@@ -11,6 +11,9 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
 import java.util.Map;
 
 /** A pattern to write in the tests. */
@@ -28,5 +31,21 @@ final class Patterns {
         return PatternSheet.of(
                 DrawnPattern.of(drafted("straight-skirt")),
                 new TitleBlock("Test skirt", person, "House", "revision 2", "25 November 2026", "WH"));
+    }
+
+    /** What is written to a stream. */
+    interface Writing {
+        void to(OutputStream out) throws IOException;
+    }
+
+    /** What was written, as bytes. */
+    static byte[] written(Writing writing) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            writing.to(bytes);
+        } catch (IOException e) {
+            throw new AssertionError("Writing to memory does not fail", e);
+        }
+        return bytes.toByteArray();
     }
 }

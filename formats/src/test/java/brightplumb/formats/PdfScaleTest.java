@@ -38,7 +38,7 @@ class PdfScaleTest {
         Ink line = new Ink.Stroke("test", Ink.Pen.CUT, List.of(new Line(Point.of(20, 30), Point.of(520, 30))));
         PatternSheet sheet = new PatternSheet(
                 List.of(line), Map.of(), 540, 60, new TitleBlock("Line", "Nobody", "House", "test", "today", ""));
-        try (PDDocument document = Loader.loadPDF(TiledPdf.write(sheet, paper))) {
+        try (PDDocument document = Loader.loadPDF(Patterns.written(out -> TiledPdf.write(sheet, paper, out)))) {
             for (int page = 1; page < document.getNumberOfPages(); page++) {
                 double longest = longestLine(document.getPage(page));
                 assertThat(longest).as("page %d", page).isCloseTo(500, within(0.01));
@@ -48,7 +48,8 @@ class PdfScaleTest {
 
     @Test
     void the_cover_carries_both_test_squares_at_size() throws IOException {
-        try (PDDocument document = Loader.loadPDF(TiledPdf.write(Patterns.skirt("Nobody"), PaperSize.A4))) {
+        try (PDDocument document =
+                Loader.loadPDF(Patterns.written(out -> TiledPdf.write(Patterns.skirt("Nobody"), PaperSize.A4, out)))) {
             Reader reader = new Reader(document.getPage(0));
             reader.processPage(document.getPage(0));
             assertThat(reader.rectangles).anySatisfy(r -> {
@@ -67,7 +68,7 @@ class PdfScaleTest {
     void every_page_is_named_and_of_the_papers_size(PaperSize paper) throws IOException {
         PatternSheet sheet = Patterns.skirt("Ottoline Varga");
         Tiling tiling = Tiling.of(sheet, paper);
-        try (PDDocument document = Loader.loadPDF(TiledPdf.write(sheet, paper))) {
+        try (PDDocument document = Loader.loadPDF(Patterns.written(out -> TiledPdf.write(sheet, paper, out)))) {
             assertThat(document.getNumberOfPages()).isEqualTo(tiling.tiles().size() + 1);
             for (int i = 0; i < tiling.tiles().size(); i++) {
                 assertThat(document.getPage(i + 1).getMediaBox().getWidth() * MM)
@@ -101,7 +102,7 @@ class PdfScaleTest {
 
     @Test
     void a_name_in_any_script_does_not_break_the_file() {
-        assertThat(TiledPdf.write(Patterns.skirt("Łucja Øyen 王 \u0007 👗"), PaperSize.A4))
+        assertThat(Patterns.written(out -> TiledPdf.write(Patterns.skirt("Łucja Øyen 王 \u0007 👗"), PaperSize.A4, out)))
                 .isNotEmpty();
     }
 

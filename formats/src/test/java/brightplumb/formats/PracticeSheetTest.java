@@ -76,7 +76,7 @@ class PracticeSheetTest {
     }
 
     private static String text(Drafted drafted, Spoken spoken, int pages) throws IOException {
-        byte[] pdf = PracticePdf.write(drafted.draft(), TITLE, PaperSize.A4, spoken);
+        byte[] pdf = Patterns.written(out -> PracticePdf.write(drafted.draft(), TITLE, PaperSize.A4, spoken, out));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(pages);
             return new PDFTextStripper().getText(document);

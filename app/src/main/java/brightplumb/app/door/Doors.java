@@ -20,7 +20,10 @@ class Doors {
 
     @Bean
     FilterRegistrationBean<Filter> requestBody(PlumbProperties properties) {
-        return at(1, new RequestBodyFilter(properties.bodyWithin()), EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
+        return at(
+                1,
+                new RequestBodyFilter(properties.bodyWithin()),
+                EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
     }
 
     @Bean

@@ -59,8 +59,7 @@ final class RequestBodyFilter implements Filter {
         }
 
         static Refused tooSlow() {
-            return new Refused(
-                    HttpStatus.REQUEST_TIMEOUT, "Too slow", "What was sent did not arrive in time.", false);
+            return new Refused(HttpStatus.REQUEST_TIMEOUT, "Too slow", "What was sent did not arrive in time.", false);
         }
 
         void answer(HttpServletResponse response) throws IOException {
@@ -118,8 +117,7 @@ final class RequestBodyFilter implements Filter {
         return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
     }
 
-    private void takeIn(HttpServletRequest request, HttpServletResponse response, byte[] here)
-            throws IOException {
+    private void takeIn(HttpServletRequest request, HttpServletResponse response, byte[] here) throws IOException {
         AsyncContext waiting = request.startAsync(request, response);
         waiting.setTimeout(within);
         Reading reading = new Reading(request.getInputStream(), waiting, request, here);

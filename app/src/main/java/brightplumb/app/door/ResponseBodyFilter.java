@@ -44,8 +44,13 @@ public final class ResponseBodyFilter implements Filter {
         private final List<Runnable> tasks = new ArrayList<>();
         private boolean done;
 
+        /** What is told of a problem after the answer is done holds nothing any more. */
         synchronized void add(Runnable task) {
-            tasks.add(task);
+            if (done) {
+                task.run();
+            } else {
+                tasks.add(task);
+            }
         }
 
         synchronized void run() {

@@ -114,8 +114,8 @@ public record PreviewRequest(
                 faults.add(new Refusal.Fault("cloth.drape", "A cloth falls soft, medium or firm"));
             }
             double again = repeat == null ? usual.repeat() : repeat;
-            if (!(again >= 0 && again <= 3000)) {
-                faults.add(new Refusal.Fault("cloth.repeat", "A print begins again within 3 m, or not at all"));
+            if (!(again == 0 || again >= 1 && again <= 3000)) {
+                faults.add(new Refusal.Fault("cloth.repeat", "A print begins again after 1 mm to 3 m, or not at all"));
             }
             double loses = shrinkage == null ? usual.shrinkage() : shrinkage;
             if (!(loses >= 0 && loses <= 0.3)) {

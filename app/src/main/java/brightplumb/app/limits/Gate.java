@@ -23,6 +23,7 @@ final class Gate {
     /** Waits for room; answers whether there was some within the time, in nanoseconds. */
     boolean enter(long withinNanos) {
         try {
+            // In a fair queue: nobody who comes now goes before those who wait.
             return room.tryAcquire(Math.max(0, withinNanos), TimeUnit.NANOSECONDS);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
@@ -42,12 +43,8 @@ final class Gate {
         room.release();
     }
 
-    int waiting() {
-        return room.getQueueLength();
-    }
-
     /** Returns how long it is expected to take until one more would be let through. */
     Duration expected() {
-        return Duration.ofNanos((long) (usualNanos * (waiting() + 1) / atOnce));
+        return Duration.ofNanos((long) (usualNanos * (room.getQueueLength() + 1) / atOnce));
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.stereotype.Component;
 
 /**
@@ -23,21 +24,19 @@ public class WorkLimits {
     private static final int MOST_WAITING_IN_ALL = 96;
 
     private final Map<Work, Gate> inAll = new EnumMap<>(Work.class);
+    private final AtomicInteger waiting = new AtomicInteger();
     private final Map<UUID, Account> accounts = new ConcurrentHashMap<>();
 
     /** The gates of one account, kept while anything of it is under way. */
     private static final class Account {
         private final Map<Work.Share, Gate> gates = new EnumMap<>(Work.Share.class);
+        private final AtomicInteger waiting = new AtomicInteger();
         private int users;
 
         Account() {
             for (Work.Share share : Work.Share.values()) {
                 gates.put(share, new Gate(share.atOnce()));
             }
-        }
-
-        int waiting() {
-            return gates.values().stream().mapToInt(Gate::waiting).sum();
         }
     }
 
@@ -112,8 +111,25 @@ public class WorkLimits {
     private Permit take(UUID account, Account mine, Work work) {
         Gate own = mine.gates.get(work.share());
         Gate shared = inAll.get(work);
-        boolean mayWait = mine.waiting() < MOST_WAITING && waiting() < MOST_WAITING_IN_ALL;
-        long until = System.nanoTime() + (mayWait ? work.patience() : Duration.ZERO).toNanos();
+        if (own.enter(0)) {
+            if (shared.enter(0)) {
+                return new Permit(account, own, shared);
+            }
+            own.giveBack();
+        }
+        int ofMine = mine.waiting.incrementAndGet();
+        int ofAll = waiting.incrementAndGet();
+        boolean mayWait = ofMine <= MOST_WAITING && ofAll <= MOST_WAITING_IN_ALL;
+        try {
+            return waited(
+                    account, own, shared, System.nanoTime() + (mayWait ? work.patience() : Duration.ZERO).toNanos());
+        } finally {
+            mine.waiting.decrementAndGet();
+            waiting.decrementAndGet();
+        }
+    }
+
+    private Permit waited(UUID account, Gate own, Gate shared, long until) {
         if (!own.enter(until - System.nanoTime())) {
             throw new TooBusy(own.expected());
         }
@@ -122,11 +138,6 @@ public class WorkLimits {
             throw new TooBusy(shared.expected());
         }
         return new Permit(account, own, shared);
-    }
-
-    private int waiting() {
-        return accounts.values().stream().mapToInt(Account::waiting).sum()
-                + inAll.values().stream().mapToInt(Gate::waiting).sum();
     }
 
     private void left(UUID account) {

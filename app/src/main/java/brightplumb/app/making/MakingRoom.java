@@ -104,6 +104,8 @@ public class MakingRoom {
         }
         List<String> work = step.does();
         together.executeWithoutResult(status -> {
+            // A step is several rows: those who tick at once take turns, or each would wait for a row of the other's.
+            progress.takeTurn(workroom, id);
             if (asked.seconds() != null) {
                 progress.took(workroom, id, work, asked.seconds());
             }

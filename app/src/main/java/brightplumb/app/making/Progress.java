@@ -63,6 +63,14 @@ public class Progress {
                 .update();
     }
 
+    /** Waits until nobody else changes the making of a ticket, and holds it until the transaction ends. */
+    void takeTurn(UUID workroom, UUID ticket) {
+        db.sql("select 1 from ticket where workroom_id = :workroom and id = :ticket for no key update")
+                .param("workroom", workroom)
+                .param("ticket", ticket)
+                .query(rs -> {});
+    }
+
     /** Ticks work as done, its clock stopped; or takes the tick off, the time kept. */
     public void done(UUID workroom, UUID ticket, List<String> work, boolean done, String by) {
         clock(workroom, ticket, work, false);

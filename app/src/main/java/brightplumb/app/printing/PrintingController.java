@@ -19,6 +19,7 @@ import brightplumb.core.garment.Notions;
 import brightplumb.core.measure.DecimalMark;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Unit;
+import brightplumb.core.paper.Draft;
 import brightplumb.formats.csv.CutListCsv;
 import brightplumb.formats.dxf.DxfWriter;
 import brightplumb.formats.pdf.BenchPdf;
@@ -80,7 +81,7 @@ class PrintingController {
     }
 
     @GetMapping(value = "/print.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> print(
+    ResponseEntity<OutputFile> print(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
@@ -98,7 +99,7 @@ class PrintingController {
         DrawnPieces pieces = asked(member, id, revision, DayStyle.of(days)).pieces(necklines);
         PatternSheet sheet = shown.of(laid(pieces, paper, roll, model == null ? 1 : model));
         return file(
-                onRoll ? RollPdf.write(sheet) : TiledPdf.write(sheet, paper(paper)),
+                onRoll ? out -> RollPdf.write(sheet, out) : out -> TiledPdf.write(sheet, paper(paper), out),
                 MediaType.APPLICATION_PDF,
                 sheet.title().garment(),
                 "pdf");
@@ -116,7 +117,7 @@ class PrintingController {
     }
 
     @GetMapping(value = "/bench-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> benchSheet(
+    ResponseEntity<OutputFile> benchSheet(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
@@ -128,14 +129,14 @@ class PrintingController {
         PaperSize size = page(paper);
         Spoken spoken = spoken(unit, mark);
         Asked asked = asked(member, id, revision, DayStyle.of(days));
-        byte[] pdf = BenchPdf.write(
-                BenchSheet.of(asked.pattern(), allowances), asked.title(), size, spoken.unit(), spoken.mark());
+        BenchSheet sheet = BenchSheet.of(asked.pattern(), allowances);
+        OutputFile pdf = out -> BenchPdf.write(sheet, asked.title(), size, spoken.unit(), spoken.mark(), out);
         return file(pdf, MediaType.APPLICATION_PDF, asked.title().garment() + ", bench sheet", "pdf");
     }
 
     /** The cut list and the order of making of a ticket as it stands. */
     @GetMapping(value = "/making.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> making(
+    ResponseEntity<OutputFile> making(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
@@ -147,14 +148,14 @@ class PrintingController {
         TicketView ticket = tickets.require(member.workroom(), id);
         TitleBlock title = standing(member, ticket, DayStyle.of(days)).title();
         MakingRoom.Made made = making.made(member.workroom(), ticket);
-        byte[] pdf = MakingPdf.write(
-                made.drafted().pieces(), Notions.of(made.drafted()), made.planned(), title, size, spoken);
+        OutputFile pdf = out -> MakingPdf.write(
+                made.drafted().pieces(), Notions.of(made.drafted()), made.planned(), title, size, spoken, out);
         return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", order of making", "pdf");
     }
 
     /** The draft of a ticket as it stands, step by step, to be drawn after. */
     @GetMapping(value = "/practice.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> practice(
+    ResponseEntity<OutputFile> practice(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "a4") String paper,
@@ -166,13 +167,14 @@ class PrintingController {
         TicketView ticket = tickets.require(member.workroom(), id);
         PreviewRequest request = drafts.request(member.workroom(), ticket);
         TitleBlock title = title(member, ticket, request.way(), "working draft", DayStyle.of(days));
-        byte[] pdf = PracticePdf.write(Drafting.draft(request.read()).draft(), title, size, spoken);
+        Draft draft = Drafting.draft(request.read()).draft();
+        OutputFile pdf = out -> PracticePdf.write(draft, title, size, spoken, out);
         return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", practice sheet", "pdf");
     }
 
     /** The lay of a ticket on one of its cloths, to be followed at the table. */
     @GetMapping(value = "/lay.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> lay(
+    ResponseEntity<OutputFile> lay(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "shell") String layer,
@@ -188,12 +190,12 @@ class PrintingController {
         CuttingTable.Laid laid = table.laid(member.workroom(), id, layer, ClientPresence.of(request)::here);
         Map<String, String> names = new TreeMap<>();
         laid.drafted().pieces().forEach(p -> names.put(p.piece().id().toString(), p.name()));
-        byte[] pdf = LayPdf.write(laid.lay(), laid.layer(), laid.buy(), names, title, size, spoken);
+        OutputFile pdf = out -> LayPdf.write(laid.lay(), laid.layer(), laid.buy(), names, title, size, spoken, out);
         return file(pdf, MediaType.APPLICATION_PDF, title.garment() + ", lay", "pdf");
     }
 
     @GetMapping(value = "/pattern.svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> svg(
+    ResponseEntity<OutputFile> svg(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "day") String days,
@@ -202,7 +204,7 @@ class PrintingController {
     }
 
     @GetMapping(value = "/pattern.dxf", produces = "image/vnd.dxf")
-    ResponseEntity<byte[]> dxf(
+    ResponseEntity<OutputFile> dxf(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "day") String days,
@@ -211,7 +213,7 @@ class PrintingController {
     }
 
     @GetMapping(value = "/plot.hpgl", produces = "application/vnd.hp-hpgl")
-    ResponseEntity<byte[]> plot(
+    ResponseEntity<OutputFile> plot(
             @AuthenticationPrincipal Member member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "day") String days,
@@ -222,12 +224,12 @@ class PrintingController {
 
     /** The cut list of a ticket as it stands. */
     @GetMapping(value = "/cutlist.csv", produces = "text/csv")
-    ResponseEntity<byte[]> cutList(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
+    ResponseEntity<OutputFile> cutList(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
         TicketView ticket = tickets.require(member.workroom(), id);
         Drafted drafted =
                 Drafting.draft(drafts.request(member.workroom(), ticket).read());
         return file(
-                CutListCsv.write(drafted.pieces()).getBytes(StandardCharsets.UTF_8),
+                text(CutListCsv.write(drafted.pieces())),
                 new MediaType("text", "csv", StandardCharsets.UTF_8),
                 ticket.name() + ", cut list",
                 "csv");
@@ -248,10 +250,17 @@ class PrintingController {
                 : PagesView.of(sheet, Tiling.of(sheet, paper(paper)), alike);
     }
 
-    private static ResponseEntity<byte[]> drawing(
+    private static ResponseEntity<OutputFile> drawing(
             Asked asked, Function<PatternSheet, String> writer, String type, String ending) {
-        byte[] written = writer.apply(asked.sheet()).getBytes(StandardCharsets.UTF_8);
-        return file(written, MediaType.valueOf(type), asked.title().garment(), ending);
+        return file(
+                text(writer.apply(asked.sheet())),
+                MediaType.valueOf(type),
+                asked.title().garment(),
+                ending);
+    }
+
+    private static OutputFile text(String written) {
+        return out -> out.write(written.getBytes(StandardCharsets.UTF_8));
     }
 
     private static PaperSize page(String paper) {
@@ -337,7 +346,7 @@ class PrintingController {
         return initials.toString();
     }
 
-    private static ResponseEntity<byte[]> file(byte[] bytes, MediaType type, String name, String ending) {
+    private static ResponseEntity<OutputFile> file(OutputFile file, MediaType type, String name, String ending) {
         return ResponseEntity.ok()
                 .contentType(type)
                 .header(
@@ -346,6 +355,6 @@ class PrintingController {
                                 .filename(name + "." + ending, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(bytes);
+                .body(file);
     }
 }

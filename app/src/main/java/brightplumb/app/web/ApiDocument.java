@@ -1,5 +1,6 @@
 package brightplumb.app.web;
 
+import brightplumb.app.printing.OutputFile;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.JsonSchema;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -32,6 +34,12 @@ class ApiDocument {
                         .version("1")
                         .description("Lengths are millimetres, angles degrees."))
                 .servers(List.of(new Server().url("/")));
+    }
+
+    static {
+        // A file is its bytes, however it is written.
+        SpringDocUtils.getConfig()
+                .replaceWithSchema(OutputFile.class, ofType("string").format("byte"));
     }
 
     @Bean

@@ -1,7 +1,10 @@
 package brightplumb.app.web;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -22,6 +25,21 @@ class JsonShapes {
     @Bean
     JsonMapperBuilderCustomizer daysAsText() {
         return builder -> builder.addModule(new SimpleModule("days").addDeserializer(LocalDate.class, new IsoDay()));
+    }
+
+    /** A number is written as a number, and within reason: no text, no NaN, nothing beyond a thousand kilometres. */
+    @Bean
+    JsonMapperBuilderCustomizer numbersWithinReason() {
+        return builder -> builder.addModule(new SimpleModule("numbers")
+                .addDeserializer(Double.class, new NumberWithinReason(Double.class))
+                .addDeserializer(double.class, new NumberWithinReason(double.class)));
+    }
+
+    /** There is no nothing in a list. In a map it takes an entry away. */
+    @Bean
+    JsonMapperBuilderCustomizer nothingInLists() {
+        return builder -> builder.withConfigOverride(
+                List.class, list -> list.setNullHandling(JsonSetter.Value.forContentNulls(Nulls.FAIL)));
     }
 
     /** A draft is some thousand numbers, and the plain way of writing one takes longer than laying it off. */
@@ -76,6 +94,28 @@ class JsonShapes {
                 }
             }
             return text.toString();
+        }
+    }
+
+    private static final class NumberWithinReason extends StdDeserializer<Double> {
+
+        private static final double MOST = 1e9;
+
+        NumberWithinReason(Class<Double> type) {
+            super(type);
+        }
+
+        @Override
+        public Double deserialize(JsonParser parser, DeserializationContext context) {
+            if (parser.currentToken().isNumeric() && Math.abs(parser.getDoubleValue()) <= MOST) {
+                return parser.getDoubleValue();
+            }
+            return (Double) context.handleUnexpectedToken(getValueType(context), parser);
+        }
+
+        @Override
+        public Object getAbsentValue(DeserializationContext context) {
+            return null;
         }
     }
 

@@ -10,9 +10,8 @@ import brightplumb.core.measure.Unit;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
 import brightplumb.formats.sheet.TitleBlock;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -63,13 +62,17 @@ public final class BenchPdf {
     }
 
     /**
-     * The sheet as a PDF.
+     * Writes the sheet as a PDF.
      *
      * @param paper A4 or Letter
      * @param unit the tape's unit
      * @param mark what stands between centimetres and millimetres
+     * @param into where it is written; it is not closed
+     * @throws IOException when it cannot be written there
      */
-    public static byte[] write(BenchSheet sheet, TitleBlock title, PaperSize paper, Unit unit, DecimalMark mark) {
+    public static void write(
+            BenchSheet sheet, TitleBlock title, PaperSize paper, Unit unit, DecimalMark mark, OutputStream into)
+            throws IOException {
         try (Face face = Face.borrow();
                 PDDocument document = new PDDocument()) {
             BenchPdf pdf = new BenchPdf(document, face.in(document), paper, unit, mark, title);
@@ -77,11 +80,7 @@ public final class BenchPdf {
                 pdf.panel(panel);
             }
             document.getDocumentInformation().setTitle(title.garment() + ", bench sheet");
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The bench sheet could not be written", e);
+            document.save(into);
         }
     }
 

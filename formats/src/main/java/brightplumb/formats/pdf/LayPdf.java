@@ -6,9 +6,8 @@ import brightplumb.core.lay.Lay;
 import brightplumb.core.measure.Unit;
 import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -29,21 +28,25 @@ public final class LayPdf {
     private LayPdf() {}
 
     /**
-     * The lay as a PDF.
+     * Writes the lay as a PDF.
      *
      * @param cloth what is laid, in words
      * @param buy what to buy, mm; 0 on a piece of cloth that is there
      * @param names what each piece is called, by its id
      * @param paper A4 or Letter
+     * @param into where it is written; it is not closed
+     * @throws IOException when it cannot be written there
      */
-    public static byte[] write(
+    public static void write(
             Lay lay,
             String cloth,
             double buy,
             Map<String, String> names,
             TitleBlock title,
             PaperSize paper,
-            Spoken spoken) {
+            Spoken spoken,
+            OutputStream into)
+            throws IOException {
         try (Face face = Face.borrow();
                 PDDocument document = new PDDocument()) {
             PDFont font = face.in(document);
@@ -64,11 +67,7 @@ public final class LayPdf {
                 listed(ink, lay, names, TOP + lay.ground().across() * scale + 16, high - 8, wide, spoken);
             }
             document.getDocumentInformation().setTitle(title.garment() + ", lay");
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The lay could not be written", e);
+            document.save(into);
         }
     }
 

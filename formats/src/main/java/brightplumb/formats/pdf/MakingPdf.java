@@ -9,9 +9,8 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Quantity;
 import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -50,20 +49,24 @@ public final class MakingPdf {
     }
 
     /**
-     * The pages as a PDF.
+     * Writes the pages as a PDF.
      *
      * @param pieces what is cut
      * @param notions what to have at hand
      * @param planned the steps in order
      * @param paper A4 or Letter
+     * @param into where it is written; it is not closed
+     * @throws IOException when it cannot be written there
      */
-    public static byte[] write(
+    public static void write(
             List<CutPiece> pieces,
             List<Notion> notions,
             Planned planned,
             TitleBlock title,
             PaperSize paper,
-            Spoken spoken) {
+            Spoken spoken,
+            OutputStream into)
+            throws IOException {
         try (Face face = Face.borrow();
                 PDDocument document = new PDDocument()) {
             MakingPdf pdf = new MakingPdf(document, face.in(document), paper, spoken, title);
@@ -73,11 +76,7 @@ public final class MakingPdf {
             pdf.order(planned);
             pdf.out.close();
             document.getDocumentInformation().setTitle(title.garment() + ", cut list and order of making");
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The order of making could not be written", e);
+            document.save(into);
         }
     }
 

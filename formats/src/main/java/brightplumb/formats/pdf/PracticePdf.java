@@ -11,9 +11,8 @@ import brightplumb.formats.sheet.PracticeSheet;
 import brightplumb.formats.sheet.PracticeSheet.Kind;
 import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -57,11 +56,14 @@ public final class PracticePdf {
     }
 
     /**
-     * The pages as a PDF.
+     * Writes the pages as a PDF.
      *
      * @param paper A4 or Letter
+     * @param into where it is written; it is not closed
+     * @throws IOException when it cannot be written there
      */
-    public static byte[] write(Draft draft, TitleBlock title, PaperSize paper, Spoken spoken) {
+    public static void write(Draft draft, TitleBlock title, PaperSize paper, Spoken spoken, OutputStream into)
+            throws IOException {
         try (Face face = Face.borrow();
                 PDDocument document = new PDDocument()) {
             PracticePdf pdf = new PracticePdf(document, face.in(document), paper, spoken, title);
@@ -70,11 +72,7 @@ public final class PracticePdf {
                 pdf.page(frames.subList(i, Math.min(i + PAGE, frames.size())), frames.size());
             }
             document.getDocumentInformation().setTitle(title.garment() + ", practice sheet");
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The practice sheet could not be written", e);
+            document.save(into);
         }
     }
 

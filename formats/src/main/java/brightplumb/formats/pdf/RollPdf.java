@@ -4,9 +4,8 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Refusal;
 import brightplumb.formats.sheet.DrawnPieces;
 import brightplumb.formats.sheet.PatternSheet;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -33,8 +32,13 @@ public final class RollPdf {
         return Paged.scaled(pieces.shortest((roll - 2 * EDGE) * parts), parts);
     }
 
-    /** The sheet as a PDF of one page. */
-    public static byte[] write(PatternSheet sheet) {
+    /**
+     * Writes the sheet as a PDF of one page.
+     *
+     * @param into where it is written; it is not closed
+     * @throws IOException when it cannot be written there
+     */
+    public static void write(PatternSheet sheet, OutputStream into) throws IOException {
         double wide = sheet.width() + 2 * EDGE;
         double high = sheet.height() + HEAD + EDGE;
         try (Face face = Face.borrow();
@@ -57,11 +61,7 @@ public final class RollPdf {
                 layers.draw(out, ink.moved(EDGE, HEAD), sheet.ink());
             }
             document.getDocumentInformation().setTitle(sheet.title().garment());
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The pattern could not be written", e);
+            document.save(into);
         }
     }
 }

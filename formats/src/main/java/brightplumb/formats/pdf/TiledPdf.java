@@ -4,9 +4,8 @@ import brightplumb.core.geometry.Point;
 import brightplumb.formats.sheet.Ink;
 import brightplumb.formats.sheet.PatternSheet;
 import brightplumb.formats.sheet.TitleBlock;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.OutputStream;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -34,8 +33,13 @@ public final class TiledPdf {
         this.layers = PdfLayers.in(document, sheet.ink());
     }
 
-    /** The sheet as a PDF for a paper size. */
-    public static byte[] write(PatternSheet sheet, PaperSize paper) {
+    /**
+     * Writes the sheet as a PDF for a paper size.
+     *
+     * @param into where it is written; it is not closed
+     * @throws IOException when it cannot be written there
+     */
+    public static void write(PatternSheet sheet, PaperSize paper, OutputStream into) throws IOException {
         try (Face face = Face.borrow();
                 PDDocument document = new PDDocument()) {
             TiledPdf pdf = new TiledPdf(document, face.in(document), sheet, Tiling.of(sheet, paper));
@@ -44,11 +48,7 @@ public final class TiledPdf {
                 pdf.page(tile);
             }
             document.getDocumentInformation().setTitle(sheet.title().garment());
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The pattern could not be written", e);
+            document.save(into);
         }
     }
 
