@@ -2,7 +2,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
 import { Waiting } from './kit/Waiting';
-import { TicketDesk, useDesk } from './tickets/TicketDesk';
+import { TicketDesk, useDesk, useOutbox } from './tickets/TicketDesk';
 
 // Stations are fetched when they are entered.
 const SignIn = lazy(async () => ({ default: (await import('./signin/SignIn')).SignIn }));
@@ -24,10 +24,13 @@ const MakeStation = lazy(async () => ({ default: (await import('./make/MakeStati
 export function App() {
   const session = useSession();
   const desk = useDesk();
-  const here = session.data?.account != null;
+  const outbox = useOutbox();
+  const account = session.data?.account?.id ?? null;
   useEffect(() => {
-    if (here) desk.resume();
-  }, [here, desk]);
+    if (account === null) return;
+    void desk.resume();
+    void outbox.resume();
+  }, [account, desk, outbox]);
   if (session.isPending || session.isError) {
     return <Waiting error={session.error} again={() => session.refetch()} />;
   }
@@ -39,7 +42,7 @@ export function App() {
     );
   }
   return (
-    <Suspense fallback={<Waiting />}>
+    <Suspense key={account} fallback={<Waiting />}>
       <Routes>
         <Route path="/" element={<Rack />} />
         <Route path="/new" element={<NewTicketPage />} />

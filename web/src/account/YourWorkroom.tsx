@@ -7,7 +7,7 @@ import { Field } from '../kit/Field';
 import { Segmented } from '../kit/Segmented';
 import { Shell } from '../kit/Shell';
 import { useUnit } from '../tape/unit';
-import { forgetTyped } from './forget';
+import { machine } from './machine';
 
 /** Who sits here: how figures are written, the password, other sessions, and the way out. */
 export function YourWorkroom() {
@@ -144,7 +144,7 @@ function Leave({ workroom }: { workroom: string }) {
     setProblem(null);
     try {
       await answered(api.POST('/api/session/leave', { body: { password } }));
-      forgetTyped();
+      machine.forget();
       window.location.assign('/');
     } catch (failed) {
       setProblem(problemOf(failed));

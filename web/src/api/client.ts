@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { machine } from '../account/machine';
 import { connection } from './connection';
 import type { components, paths } from './contract.gen';
 
@@ -36,6 +37,9 @@ export type SettingValue = Views['SettingValue'];
 export type Settings = Ticket['settings'];
 export type Account = Views['AccountView'];
 
+/** How a problem is called that passes when others are done. */
+const BUSY = 'Busy';
+
 export type Fault = { field: string; message: string };
 
 /** An answer that is not what was hoped for, with its faults at their fields. */
@@ -57,6 +61,16 @@ export class Problem extends Error {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
   }
 
+  /** How long to wait, s, where there is as much work under way as there is room for; undefined where that is not why. */
+  get busy(): number | undefined {
+    return this.status === 429 && this.told.title === BUSY ? Number(this.told.wait) : undefined;
+  }
+
+  /** Whether it goes by itself when it is sent again. */
+  get passes(): boolean {
+    return this.lost || this.busy !== undefined;
+  }
+
   /** Whether somebody else changed it first. */
   get stale(): boolean {
     return this.status === 409;
@@ -74,9 +88,17 @@ function cookie(name: string): string | undefined {
     ?.slice(name.length + 1);
 }
 
-/** Sends a request, with the token that tells that it comes from our own page; at once, where the library's own hook would let other work go before. */
+/** Names the account that a page shows; an answer for another one is no answer to it. */
+const ACCOUNT = 'Plumb-Account';
+
+/**
+ * Sends a request, with the token that tells that it comes from our own page, and whose page it is; at once, where the library's own hook
+ * would let other work go before.
+ */
 function send(request: Request): Promise<Response> {
   if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');
+  const whose = machine.whose();
+  if (whose !== null && !request.url.endsWith('/api/session')) request.headers.set(ACCOUNT, whose);
   return fetch(request);
 }
 
@@ -84,11 +106,11 @@ export const api = createClient<paths>({ baseUrl: '/', fetch: send });
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
-type Body = { detail?: string; errors?: Fault[]; current?: unknown };
+type Body = { title?: string; detail?: string; errors?: Fault[]; current?: unknown };
 
 /** A refusal that passes says when. */
-function said(detail: string, status: number, wait: string | null): string {
-  if (status !== 429 || wait === null) return detail;
+function said(detail: string, body: Body, status: number, wait: string | null): string {
+  if (status !== 429 || wait === null || body.title === BUSY) return detail;
   const seconds = Number(wait);
   const minutes = Math.ceil(seconds / 60);
   return `Too many tries; the next one is let pass in ${seconds < 90 ? `${seconds} seconds` : `${minutes} minutes`}`;
@@ -112,10 +134,10 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
   const wait = response.headers.get('Retry-After');
   const problem = new Problem(
     response.status,
-    said(body.detail ?? response.statusText, response.status, wait),
+    said(body.detail ?? response.statusText, body, response.status, wait),
     body.errors,
     body.current,
-    { ...body },
+    { ...body, wait },
   );
   if (problem.lost) connection.lost();
   else connection.found();
@@ -126,3 +148,6 @@ export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
 export function problemOf(thrown: unknown): Problem {
   return thrown instanceof Problem ? thrown : new Problem(0, 'Something went wrong on this page; load it again.');
 }
+
+/** How long to wait before something is asked again, ms. */
+export const waitOf = (error: unknown): number => 1000 * ((error instanceof Problem && error.busy) || 1);

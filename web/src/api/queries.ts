@@ -2,6 +2,7 @@
 
 import { keepPreviousData, useInfiniteQuery, useQueries, useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
+import { machine } from '../account/machine';
 import {
   type Account,
   answered,
@@ -38,14 +39,18 @@ export function useSession() {
     queryKey: keys.session,
     queryFn: async () => {
       try {
-        return { account: await answered(api.GET('/api/session')), demo: false, signUp: false };
+        const account = await answered(api.GET('/api/session'));
+        machine.belongTo(account.id);
+        return { account, demo: false, signUp: false };
       } catch (e) {
-        if (e instanceof Problem && e.status === 401)
-          return { account: null, demo: e.told.demo === true, signUp: e.told.signUp === true };
-        throw e;
+        if (!(e instanceof Problem && e.status === 401)) throw e;
+        machine.belongTo(null);
+        return { account: null, demo: e.told.demo === true, signUp: e.told.signUp === true };
       }
     },
     staleTime: Number.POSITIVE_INFINITY,
+    // Another page of this browser may have been signed out of meanwhile, or into.
+    refetchOnWindowFocus: 'always',
   });
 }
 
@@ -280,13 +285,16 @@ export const useMaking = (id: string, version: number, enabled: boolean) =>
     enabled,
   });
 
+/** What takes long is asked again only where there was no room for it. */
+const busyOnly = (_: number, error: Error) => error instanceof Problem && error.busy !== undefined;
+
 /** The lay of a ticket on one of its cloths: with few tries at once, with more perhaps shorter. */
 export const useLay = (id: string, layer: string, version: number, tries: number | undefined, enabled: boolean) =>
   useQuery({
     queryKey: [...keys.lay(id), layer, version, tries ?? 'all'],
     queryFn: () => answered(api.GET('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer, tries } } })),
     enabled,
-    retry: false,
+    retry: busyOnly,
   });
 
 /** What would save cloth on a ticket's lay. */
@@ -297,5 +305,5 @@ export const useSavings = (id: string, layer: string, version: number, enabled: 
       (await answered(api.GET('/api/tickets/{id}/lay/savings', { params: { path: { id }, query: { layer } } })))
         .items ?? [],
     enabled,
-    retry: false,
+    retry: busyOnly,
   });

@@ -1,5 +1,6 @@
 import { MutationCache, notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
-import { Problem } from './client';
+import { machine } from '../account/machine';
+import { Problem, waitOf } from './client';
 import { keys } from './queries';
 
 /** What is read and sent, for the time of a page. Nothing that was only read outlives it on this machine. */
@@ -19,11 +20,13 @@ export function queryClient(): QueryClient {
         networkMode: 'always',
         refetchOnReconnect: true,
         staleTime: 5_000,
-        retry: (_, error) => error instanceof Problem && error.lost,
-        retryDelay: 1_000,
+        retry: (_, error) => error instanceof Problem && error.passes,
+        retryDelay: (_, error) => waitOf(error),
         refetchOnWindowFocus: true,
       },
     },
   });
+  // Whoever comes next sees nothing that was read for another.
+  machine.whenLeft(() => queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] }));
   return queries;
 }

@@ -1,11 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { answered, api, type Person, type Problem, problemOf } from '../api/client';
+import { type Person, type Problem, problemOf } from '../api/client';
 import { keys } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Overlay } from '../kit/Sheet';
 import { useUndoable } from '../kit/Undo';
+import type { PersonChanged } from '../tickets/sendable';
+import { useOutbox } from '../tickets/TicketDesk';
 
 /** A person's name and note, and the way out of the book. */
 export function PersonCard(props: { open: boolean; onClose: () => void; onRemove: () => void; person: Person }) {
@@ -24,20 +26,20 @@ function Form({ person, onClose, onRemove }: { person: Person; onClose: () => vo
   const [problem, setProblem] = useState<Problem | null>(null);
   const queries = useQueryClient();
   const undoable = useUndoable();
-  const put = async (body: { name: string; note: string; version: number }) => {
-    const kept = await answered(api.PUT('/api/people/{id}', { params: { path: { id: person.id } }, body }));
-    queries.setQueryData(keys.person(person.id), kept);
-    void queries.invalidateQueries({ queryKey: ['people'] });
-    void queries.invalidateQueries({ queryKey: ['tickets'] });
-    void queries.invalidateQueries({ queryKey: ['ticket'] });
-    return kept;
-  };
+  const outbox = useOutbox();
+  const put = (body: PersonChanged) =>
+    outbox.send<Person>({ kind: 'person', of: person.id, title: `Name and note of ${person.name}`, body });
   const keep = async (e: FormEvent) => {
     e.preventDefault();
     setProblem(null);
     try {
-      const kept = await put({ name, note, version });
+      const sent = await put({ name, note, version });
       onClose();
+      if (sent === 'waiting') {
+        queries.setQueryData(keys.person(person.id), { ...person, name, note });
+        return;
+      }
+      const kept = sent.answer;
       undoable({
         text: `${kept.name} was changed`,
         undo: () => void put({ name: person.name, note: person.note, version: kept.version }).catch(() => {}),

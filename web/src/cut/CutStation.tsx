@@ -186,7 +186,10 @@ function Revisions() {
   const list = useLooked(id, revisions.items ?? []);
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
   const freeze = async () => {
+    if (busy) return;
+    setBusy(true);
     setProblem(null);
     try {
       const version = await work.whenKept();
@@ -198,6 +201,8 @@ function Revisions() {
       const failed = problemOf(e);
       if (failed.stale) work.refetch();
       setProblem(failed);
+    } finally {
+      setBusy(false);
     }
   };
   return (
@@ -211,7 +216,9 @@ function Revisions() {
         fault={problem?.message}
         onChange={(e) => setReason(e.target.value)}
       />
-      <Button onClick={freeze}>Freeze revision {(list[0]?.number ?? 0) + 1}</Button>
+      <Button disabled={busy} onClick={freeze}>
+        Freeze revision {(list[0]?.number ?? 0) + 1}
+      </Button>
       <ul>
         {list.map((r) => (
           <li key={r.number} className="border-line border-t py-2">

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { habits } from '../account/machine';
 
 /** What a pattern is printed on. */
 export const PAPERS = [
@@ -14,11 +15,11 @@ const KEY = 'plumb.paper';
 
 /** The paper that was last printed on, remembered on this machine. */
 export function usePaper(): [Paper, (paper: Paper) => void] {
-  const [paper, setPaper] = useState<Paper>(() => PAPERS.find((p) => p.id === localStorage.getItem(KEY))?.id ?? 'a4');
+  const [paper, setPaper] = useState<Paper>(() => PAPERS.find((p) => p.id === habits.getItem(KEY))?.id ?? 'a4');
   return [
     paper,
     (chosen) => {
-      localStorage.setItem(KEY, chosen);
+      habits.setItem(KEY, chosen);
       setPaper(chosen);
     },
   ];

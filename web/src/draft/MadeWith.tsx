@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Cut, Draft, Setting } from '../api/client';
 import { Tick } from '../kit/Tick';
 import { ticked } from '../tickets/changes';
@@ -12,6 +13,12 @@ export const firstDone = (setting: Setting, draft: Draft): string | undefined =>
 export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
   const { cut, draft, work } = props;
   const done = draft.made.filter((m) => m.done);
+  const [refused, setRefused] = useState<{ id: string; why: string } | null>(null);
+  const tick = async (one: Draft['made'][number], on: boolean) => {
+    setRefused(null);
+    const problem = await work.attempt(ticked(draft.made, one, on));
+    if (problem) setRefused({ id: one.id, why: problem.faults[0]?.message ?? problem.message });
+  };
   return (
     <details id="made-with" tabIndex={-1} className="group border-line border-t pt-1" data-testid="made-with">
       <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between gap-2">
@@ -26,7 +33,12 @@ export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
       <ul className="flex flex-col gap-1 pb-2">
         {draft.made.map((m) => (
           <li key={m.id}>
-            <Tick label={m.title} on={m.done} onChange={(on) => work.change(ticked(draft.made, m, on))} />
+            <Tick
+              label={m.title}
+              on={m.done}
+              fault={refused?.id === m.id ? refused.why : undefined}
+              onChange={(on) => tick(m, on)}
+            />
             {m.done && (
               <div className="flex flex-col gap-1 pl-8">
                 {cut.settings

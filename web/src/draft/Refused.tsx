@@ -1,6 +1,9 @@
+import { useQueries } from '@tanstack/react-query';
 import { type Cut, Problem } from '../api/client';
+import { lineOf } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
+import { fold, type Kept, type Step, type Value, valueAt, WITH } from '../tickets/changes';
 import { asTheRecipe } from '../tickets/otherCut';
 import type { TicketWork } from '../tickets/TicketDesk';
 import { SettingRow } from './Settings';
@@ -13,7 +16,8 @@ export function Refused(props: { problem: unknown; cut: Cut | undefined; work: T
   const faults = problem instanceof Problem ? problem.faults : [];
   const asked = faults.filter((f) => f.field.startsWith(SETTING)).map((f) => f.field.slice(SETTING.length));
   const settings = cut?.settings.filter((s) => asked.includes(s.key)) ?? [];
-  const recipe = work.fault?.at('with') && work.ticket ? asTheRecipe(work.ticket) : [];
+  const byHand = work.ticket ? asTheRecipe(work.ticket) : [];
+  const ways = useWaysOut(work, problem, byHand);
   return (
     <>
       <Waiting error={problem} />
@@ -25,13 +29,44 @@ export function Refused(props: { problem: unknown; cut: Cut | undefined; work: T
           ))}
         </fieldset>
       )}
-      {recipe.length > 0 && (
-        <div className="mx-6">
-          <Button look="main" onClick={() => work.change(recipe)}>
-            Make it as its recipe has it
-          </Button>
+      {ways.length > 0 && (
+        <section className="mx-6 flex max-w-md flex-col items-start gap-2 border-line border-t pt-3">
+          <h2 className="font-semibold text-soft">What would put it right</h2>
+          {ways.map((way) => (
+            <Button key={way.set} look="main" onClick={() => work.change([way])}>
+              {`${way.was === WITH ? 'Take off' : 'Put back'}: ${titleOf(cut, way.set)}`}
+            </Button>
+          ))}
+        </section>
+      )}
+      {byHand.length > 0 && problem instanceof Problem && problem.faults.length > 0 && (
+        <div className="mx-6 mt-3">
+          <Button onClick={() => work.change(byHand)}>Make it as its recipe has it</Button>
         </div>
       )}
     </>
   );
 }
+
+const MADE = 'made.';
+
+const titleOf = (cut: Cut | undefined, place: string): string =>
+  cut?.operations.find((o) => `${MADE}${o.id}` === place)?.title ?? place.slice(MADE.length);
+
+/** Which of what a hand added or took off would, by itself, make a draft of it again: each is tried. */
+function useWaysOut(work: TicketWork, problem: unknown, byHand: Step[]): (Step & { was: Value })[] {
+  const { ticket, asked } = work;
+  const refused = problem instanceof Problem && problem.faults.length > 0;
+  const tried = useQueries({
+    queries: byHand.map((step) => ({
+      ...lineOf(ticket && asked ? { ...asked, ...madeOf(fold(ticket, [step])) } : null),
+      enabled: refused && asked !== null && ticket !== null,
+      retry: false,
+    })),
+  });
+  return byHand.flatMap((step, i) =>
+    tried[i]?.isSuccess && ticket ? [{ ...step, was: valueAt(ticket, step.set) }] : [],
+  );
+}
+
+const madeOf = ({ with: added, without }: Pick<Kept, 'with' | 'without'>) => ({ with: added, without });

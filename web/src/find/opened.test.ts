@@ -1,10 +1,14 @@
 // @vitest-environment jsdom
 import { beforeEach, describe, expect, it } from 'vitest';
+import { machine } from '../account/machine';
 import { forget, note, opened } from './opened';
 
 const place = (n: number) => ({ to: `/tickets/${n}/draft`, title: `Skirt ${n}`, about: 'Somebody' });
 
-beforeEach(() => localStorage.clear());
+beforeEach(() => {
+  localStorage.clear();
+  machine.belongTo('somebody');
+});
 
 describe('what was open last', () => {
   it('is offered the latest first, each once, and no more than a few', () => {
@@ -21,9 +25,9 @@ describe('what was open last', () => {
   });
 
   it('is nothing where what is kept cannot be read', () => {
-    localStorage.setItem('plumb.opened', '[{"to":1}, "x"');
+    machine.set('opened', '[{"to":1}, "x"');
     expect(opened()).toEqual([]);
-    localStorage.setItem('plumb.opened', '[{"to":1}, null]');
+    machine.set('opened', '[{"to":1}, null]');
     expect(opened()).toEqual([]);
   });
 });

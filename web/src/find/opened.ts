@@ -1,16 +1,19 @@
 /** What was opened last on this machine, by the hand that is signed in: it is offered before anything is typed. */
 import { useEffect } from 'react';
+import { type Machine, machine } from '../account/machine';
 
 /** Somewhere to go: what it is called, what it is, and where. */
 export type Place = { to: string; title: string; about: string };
 
-const KEY = 'plumb.opened';
+const KEY = 'opened';
 const KEPT = 6;
 
-export function opened(storage: Storage = localStorage): Place[] {
+type Kept = Pick<Machine, 'get' | 'set'>;
+
+export function opened(kept: Kept = machine): Place[] {
   try {
-    const kept: unknown = JSON.parse(storage.getItem(KEY) ?? '[]');
-    return Array.isArray(kept) ? kept.filter(isPlace) : [];
+    const places: unknown = JSON.parse(kept.get(KEY) ?? '[]');
+    return Array.isArray(places) ? places.filter(isPlace) : [];
   } catch {
     return [];
   }
@@ -22,18 +25,14 @@ const isPlace = (it: unknown): it is Place =>
   ['to', 'title', 'about'].every((k) => typeof (it as Place)[k as 'to'] === 'string');
 
 /** Notes that something was opened; the latest first, each once. */
-export function note(place: Place, storage: Storage = localStorage): void {
-  const others = opened(storage).filter((p) => p.to !== place.to);
-  try {
-    storage.setItem(KEY, JSON.stringify([place, ...others].slice(0, KEPT)));
-  } catch {
-    // A full store forgets where one was, and nothing else.
-  }
+export function note(place: Place, kept: Kept = machine): void {
+  const others = opened(kept).filter((p) => p.to !== place.to);
+  kept.set(KEY, JSON.stringify([place, ...others].slice(0, KEPT)));
 }
 
 /** Forgets what was taken away. */
-export function forget(gone: (place: Place) => boolean, storage: Storage = localStorage): void {
-  storage.setItem(KEY, JSON.stringify(opened(storage).filter((p) => !gone(p))));
+export function forget(gone: (place: Place) => boolean, kept: Kept = machine): void {
+  kept.set(KEY, JSON.stringify(opened(kept).filter((p) => !gone(p))));
 }
 
 /** Notes a page that is open, once it is known what it is called. */

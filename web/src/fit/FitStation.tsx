@@ -1,8 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { answered, api, type Problem, problemOf, type Remark } from '../api/client';
-import { keys, useCuts, useDraft, useFittings, useMeasures, useRemarks } from '../api/queries';
+import { type Problem, problemOf, type Remark } from '../api/client';
+import { useCuts, useDraft, useFittings, useMeasures, useRemarks } from '../api/queries';
 import type { Level } from '../figure/body';
 import { Button, ButtonLink } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
@@ -10,7 +9,8 @@ import { Figure } from '../measure/Figure';
 import { lengthOf } from '../measure/readings';
 import { OverlayPaper } from '../paper/OverlayPaper';
 import { remedied } from '../tickets/changes';
-import { useTicketWork } from '../tickets/TicketDesk';
+import type { FittingSaid } from '../tickets/sendable';
+import { useOutbox, useOutboxState, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { Correction } from './Correction';
 import { CutCloth } from './CutCloth';
@@ -28,9 +28,10 @@ const MARKED: Record<string, string> = {
 /** The Fit station: what is seen on the body, its cause, and the correction with the draft before and after it. */
 export function FitStation() {
   const [search, setSearch] = useSearchParams();
-  const queries = useQueryClient();
   const work = useTicketWork();
   const { id } = work;
+  const outbox = useOutbox();
+  const waits = useOutboxState().waiting.some((item) => item.kind === 'fitting' && item.of === id);
   const cuts = useCuts();
   const measures = useMeasures();
   const { version } = work;
@@ -57,21 +58,15 @@ export function FitStation() {
     setBusy(true);
     setProblem(null);
     try {
-      const seenOn = await work.whenKept();
-      await answered(
-        api.POST('/api/tickets/{id}/fittings', {
-          params: { path: { id } },
-          body: { version: seenOn, remark: remark.id, settings: own, note },
-        }),
-      );
+      // It waits behind what was changed on the ticket before, in one queue with it.
+      await outbox.send({
+        kind: 'fitting',
+        of: id,
+        title: `Fitting: ${remark.seen}`,
+        body: { version, remark: remark.id, settings: own, note } satisfies FittingSaid,
+      });
       setOwn({});
       setSearch({}, { replace: true });
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: keys.ticket(id) }),
-        queries.invalidateQueries({ queryKey: keys.fittings(id) }),
-        queries.invalidateQueries({ queryKey: keys.revisions(id) }),
-        queries.invalidateQueries({ queryKey: ['tickets'] }),
-      ]);
     } catch (e) {
       setProblem(problemOf(e));
     } finally {
@@ -163,6 +158,11 @@ export function FitStation() {
                   Ask before you pin. What pinches or binds is too tight, whatever the figures say.
                 </p>
               </section>
+            )}
+            {waits && (
+              <p role="status" className="rounded-card border border-line bg-wash p-3.5">
+                A fitting waits for the workroom: it is applied as a new revision when it answers.
+              </p>
             )}
             <FittingLog fittings={fittings.data ?? []} ticket={id} />
           </div>

@@ -5,6 +5,7 @@ import { useSession } from '../api/queries';
 import { Find } from '../find/Find';
 import { useUnit } from '../tape/unit';
 import { Button } from './Button';
+import { KeptHere } from './KeptHere';
 import { useKeys } from './keys';
 import { Segmented } from './Segmented';
 import { type Station, TapeBar } from './TapeBar';
@@ -12,6 +13,7 @@ import { WhoFace } from './WhoFace';
 
 // What is laid over the table is fetched when it is first asked for.
 const WhoMenu = lazy(async () => ({ default: (await import('./WhoMenu')).WhoMenu }));
+const SignOut = lazy(async () => ({ default: (await import('../account/SignOut')).SignOut }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
 /** The stations with their keys. */
@@ -64,6 +66,7 @@ export function Shell(props: {
           No connection to the workroom. What you typed is kept on this machine and will be saved when it answers again.
         </p>
       )}
+      <KeptHere />
       {props.bar && (
         <div className="no-print painted-apart flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
           {props.bar}
@@ -149,12 +152,14 @@ function StationLinks(props: { at?: Station; to: (station: Station) => string | 
 function Who({ onKeys }: { onKeys: () => void }) {
   const session = useSession();
   const [pressed, setPressed] = useState(false);
+  const [leaving, setLeaving] = useState(false);
   const account = session.data?.account;
   if (!account) return null;
   const face = <WhoFace account={account} onClick={() => setPressed(true)} />;
   return pressed ? (
     <Suspense fallback={face}>
-      <WhoMenu account={account} onKeys={onKeys} />
+      <WhoMenu account={account} onKeys={onKeys} onSignOut={() => setLeaving(true)} />
+      {leaving && <SignOut onStay={() => setLeaving(false)} />}
     </Suspense>
   ) : (
     face

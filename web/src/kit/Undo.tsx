@@ -1,5 +1,6 @@
 import { Toast } from 'radix-ui';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useRef, useState } from 'react';
+import { machine } from '../account/machine';
 
 /**
  * What has just been done, with a way back.
@@ -31,6 +32,16 @@ export function UndoProvider({ children }: { children: ReactNode }) {
       setShown({ ...next, id: count.current });
     },
     [finish],
+  );
+
+  // Whoever comes next is not told what another has done.
+  useEffect(
+    () =>
+      machine.whenLeft(() => {
+        held.current = null;
+        setShown(null);
+      }),
+    [],
   );
 
   useEffect(() => {

@@ -1,13 +1,11 @@
 import { DropdownMenu } from 'radix-ui';
 import { useNavigate } from 'react-router';
-import { forgetTyped } from '../account/forget';
-import { type Account, answered, api } from '../api/client';
-import { useDesk } from '../tickets/TicketDesk';
+import type { Account } from '../api/client';
 import { WhoFace } from './WhoFace';
 
 /** What whoever is signed in can do beside the work. */
-export function WhoMenu({ account, onKeys }: { account: Account; onKeys: () => void }) {
-  const desk = useDesk();
+export function WhoMenu(props: { account: Account; onKeys: () => void; onSignOut: () => void }) {
+  const { account, onKeys, onSignOut } = props;
   const navigate = useNavigate();
   const item = 'flex min-h-11 cursor-pointer items-center rounded-field px-3 outline-none data-[highlighted]:bg-linen';
   return (
@@ -37,15 +35,7 @@ export function WhoMenu({ account, onKeys }: { account: Account; onKeys: () => v
           <DropdownMenu.Item className={item} onSelect={onKeys}>
             All keys
           </DropdownMenu.Item>
-          <DropdownMenu.Item
-            className={item}
-            onSelect={async () => {
-              await desk.close(3000);
-              await answered(api.DELETE('/api/session'));
-              forgetTyped();
-              window.location.assign('/');
-            }}
-          >
+          <DropdownMenu.Item className={item} onSelect={onSignOut}>
             Sign out
           </DropdownMenu.Item>
         </DropdownMenu.Content>

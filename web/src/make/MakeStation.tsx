@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { answered, api, type MakingStep, type Problem, problemOf, type Views } from '../api/client';
+import { type Making, type MakingStep, type Problem, problemOf, type Views } from '../api/client';
 import { keys, useMaking } from '../api/queries';
 import { Notions } from '../cut/Notions';
 import { PrintLink } from '../cut/PrintLink';
@@ -12,11 +12,13 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { ExhibitPaper } from '../paper/ExhibitPaper';
 import { useUnit } from '../tape/unit';
-import { useTicketWork } from '../tickets/TicketDesk';
+import type { StepDone } from '../tickets/sendable';
+import { useOutbox, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { writeAmount } from '../words/amounts';
+import { LongClock } from './LongClock';
 import { StepList, sewnAt } from './StepList';
-import { soFar, spent } from './time';
+import { ranTooLong, soFar, spent, stepped } from './time';
 
 /** The Make station: the order of making, the seam in hand with its notches, what to check, and what is done. */
 export function MakeStation() {
@@ -32,20 +34,29 @@ export function MakeStation() {
   const steps = making.data?.steps ?? [];
   const picked = steps.find((s) => s.id === search.get('step')) ?? steps.find((s) => !s.done) ?? steps[0];
   const pick = (step: string) => setSearch({ step }, { replace: true });
-  const say = async (asked: Promise<Views['MakingView']>) => {
+  const outbox = useOutbox();
+  const [long, setLong] = useState<{ step: MakingStep; what: Views['StepRequest'] } | null>(null);
+  const say = async (kind: string, title: string, body: unknown) => {
     setProblem(null);
     try {
-      queries.setQueryData([...keys.making(id), work.version], await asked);
+      await outbox.send({ kind, of: id, title, body });
     } catch (e) {
       setProblem(problemOf(e));
+      void queries.invalidateQueries({ queryKey: keys.making(id) });
     }
   };
-  const change = (step: string, body: Views['StepRequest']) =>
-    say(answered(api.PUT('/api/tickets/{id}/making/steps/{step}', { params: { path: { id, step } }, body })));
-  const sortBy = (habit: string) =>
-    say(answered(api.PUT('/api/tickets/{id}/making', { params: { path: { id } }, body: { habit } })));
+  const change = (step: MakingStep, what: Views['StepRequest']) => {
+    // A clock that nobody stopped overnight would tell of work that nobody did.
+    if (step.clockSince && what.seconds == null && ranTooLong(step.clockSince, Date.now())) {
+      setLong({ step, what });
+      return Promise.resolve();
+    }
+    queries.setQueriesData<Making>({ queryKey: keys.making(id) }, (view) => view && stepped(view, step.id, what));
+    return say('step', step.title, { step: step.id, what } satisfies StepDone);
+  };
+  const sortBy = (habit: string) => say('habit', 'The order of making', habit);
   const done = async (step: MakingStep) => {
-    await change(step.id, { done: !step.done });
+    await change(step, { done: !step.done });
     const next = steps.find((s) => !s.done && s.id !== step.id);
     if (!step.done && next) pick(next.id);
   };
@@ -107,7 +118,7 @@ export function MakeStation() {
               now={now}
               problem={problem}
               onDone={() => done(picked)}
-              onClock={() => change(picked.id, { clock: picked.clockSince === null })}
+              onClock={() => change(picked, { clock: picked.clockSince === null })}
             />
           </div>
           <Scroll label="This step" className="flex flex-col gap-4 pr-1">
@@ -125,6 +136,18 @@ export function MakeStation() {
             )}
           </Scroll>
         </div>
+      )}
+      {long && (
+        <LongClock
+          title={long.step.title}
+          seconds={soFar(long.step, Date.now())}
+          before={long.step.seconds}
+          onClose={() => setLong(null)}
+          onTook={(seconds) => {
+            setLong(null);
+            void change(long.step, { ...long.what, seconds });
+          }}
+        />
       )}
     </TicketShell>
   );

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { soFar, spent } from './time';
+import type { Making } from '../api/client';
+import { madeMaking, madeMakingStep } from '../testing/made';
+import { ranTooLong, soFar, spent, stepped } from './time';
 
 describe('time at the table', () => {
   it('is said in minutes, and in hours from one on', () => {
@@ -15,5 +17,29 @@ describe('time at the table', () => {
     expect(soFar({ seconds: 60, clockSince: null }, now)).toBe(60);
     expect(soFar({ seconds: 60, clockSince: '2026-11-26T10:00:00Z' }, now)).toBe(660);
     expect(soFar({ seconds: 60, clockSince: '2026-11-26T11:00:00Z' }, now)).toBe(60);
+  });
+
+  it('asks about a clock that ran over four hours, and about none before', () => {
+    const now = Date.parse('2026-11-26T14:00:01Z');
+    expect(ranTooLong('2026-11-26T10:00:00Z', now)).toBe(true);
+    expect(ranTooLong('2026-11-26T10:00:10Z', now)).toBe(false);
+  });
+
+  it('shows a tick and the clock at once as the workroom will tell them', () => {
+    const making = madeMaking([
+      madeMakingStep({ id: 'sides', seconds: 60, clockSince: '2026-11-26T10:00:00Z' }),
+      madeMakingStep({ id: 'hem', seconds: 60 }),
+    ]);
+    const now = Date.parse('2026-11-26T10:01:00Z');
+    const of = (m: Making) => m.steps.map((s) => [s.done, s.seconds, s.clockSince !== null]);
+    expect(of(stepped(making, 'sides', { done: true }, now))).toEqual([
+      [true, 120, false],
+      [false, 60, false],
+    ]);
+    expect(of(stepped(making, 'hem', { clock: true }, now))).toEqual([
+      [false, 120, false],
+      [false, 60, true],
+    ]);
+    expect(of(stepped(making, 'sides', { done: true, seconds: 300 }, now))[0]).toEqual([true, 300, false]);
   });
 });

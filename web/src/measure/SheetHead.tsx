@@ -8,7 +8,13 @@ export function SheetHead({ work, last }: { work: SheetWork; last: Sheet | null 
   return (
     <section aria-label="This sheet" className="mt-auto flex flex-col gap-2 border-line border-t pt-3">
       <h2 className="font-semibold text-soft">
-        {work.dirty ? `Sheet ${(last?.number ?? 0) + 1}, not kept yet` : last ? `Sheet ${last.number}` : 'First sheet'}
+        {work.waits
+          ? 'This sheet waits for the workroom, and is kept when it answers'
+          : work.dirty
+            ? `Sheet ${(last?.number ?? 0) + 1}, not kept yet`
+            : last
+              ? `Sheet ${last.number}`
+              : 'First sheet'}
       </h2>
       <div className="flex flex-col gap-2">
         <Field

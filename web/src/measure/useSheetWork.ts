@@ -1,11 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { machine } from '../account/machine';
 import { answered, api, type Problem, problemOf, type Sheet } from '../api/client';
 import { keys, useSession } from '../api/queries';
 import { useUndoable } from '../kit/Undo';
 import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import type { Shown } from '../tape/writer';
+import { useOutbox, useOutboxState } from '../tickets/TicketDesk';
 import { today } from '../words/dates';
 import {
   bodyOf,
@@ -19,7 +21,7 @@ import {
   touched,
 } from './sheetChanges';
 
-const key = (person: string) => `plumb.sheet.${person}`;
+const key = (person: string) => `sheet.${person}`;
 
 /** What is kept on this machine until the workroom has it. */
 type Left = { changed: Entries; head: Partial<Head>; after: number | null };
@@ -27,7 +29,7 @@ const NOTHING: Left = { changed: {}, head: {}, after: null };
 
 function left(person: string): Left {
   try {
-    const kept: Partial<Left> | null = JSON.parse(localStorage.getItem(key(person)) ?? 'null');
+    const kept: Partial<Left> | null = JSON.parse(machine.get(key(person)) ?? 'null');
     return { ...NOTHING, ...kept };
   } catch {
     return NOTHING;
@@ -40,6 +42,8 @@ export function useSheetWork(person: string, last: Sheet | null) {
   const unit = useUnit();
   const session = useSession();
   const undoable = useUndoable();
+  const outbox = useOutbox();
+  const waits = useOutboxState().waiting.some((item) => item.kind === 'sheet' && item.of === person);
   const [work, setWork] = useState<Left>(() => left(person));
   const [problem, setProblem] = useState<Problem | null>(null);
   const [theirs, setTheirs] = useState<Sheet | null>(null);
@@ -70,7 +74,7 @@ export function useSheetWork(person: string, last: Sheet | null) {
       setWork((now) => {
         const then = next(now);
         const kept = { ...then, after: then.after ?? last?.number ?? 0 };
-        localStorage.setItem(key(person), JSON.stringify(kept));
+        machine.set(key(person), JSON.stringify(kept));
         return kept;
       });
     },
@@ -116,22 +120,25 @@ export function useSheetWork(person: string, last: Sheet | null) {
     ]);
 
   const forget = () => {
-    localStorage.removeItem(key(person));
+    machine.remove(key(person));
     setWork(NOTHING);
     setProblem(null);
     setTheirs(null);
   };
 
   const add = (body: ReturnType<typeof bodyOf>) =>
-    answered(api.POST('/api/people/{id}/sheets', { params: { path: { id: person } }, body }));
+    outbox.send<Sheet>({ kind: 'sheet', of: person, title: 'A sheet of measures', body });
 
-  /** Adds the sheet; true when the workroom has it. */
+  /** Adds the sheet; true when the workroom has it. Without a connection it waits here, and is kept by itself. */
   const keep = async (): Promise<boolean> => {
     if (!dirty) return true;
     setSaving(true);
     setProblem(null);
     try {
-      const kept = await add(bodyOf(entries, changed, last, head, work.after ?? last?.number ?? 0));
+      machine.set(key(person), JSON.stringify({ ...work, sent: true }));
+      const sent = await add(bodyOf(entries, changed, last, head, work.after ?? last?.number ?? 0));
+      if (sent === 'waiting') return false;
+      const kept = sent.answer;
       forget();
       await refresh();
       if (last) {
@@ -155,6 +162,13 @@ export function useSheetWork(person: string, last: Sheet | null) {
       setSaving(false);
     }
   };
+
+  // What waited has arrived: what was typed since goes on from it.
+  const waited = useRef(waits);
+  useEffect(() => {
+    if (waited.current && !waits) setWork(left(person));
+    waited.current = waits;
+  }, [waits, person]);
 
   /** Settles what two people wrote at once: these fields as I have them, all others as they have. */
   const settle = (fields: string[]) => {
@@ -180,6 +194,8 @@ export function useSheetWork(person: string, last: Sheet | null) {
     },
     dirty,
     saving,
+    /** Whether the sheet was sent and waits for the workroom to answer. */
+    waits,
     problem,
     type,
     typeSecond,

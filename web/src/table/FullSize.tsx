@@ -1,4 +1,5 @@
 import { type PointerEvent, useCallback, useMemo, useRef, useState } from 'react';
+import { habits } from '../account/machine';
 import type { Draft, Piece, Views } from '../api/client';
 import { useLay } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
@@ -25,7 +26,7 @@ const GROUNDS = {
 export function FullSize() {
   const work = useTicketWork();
   const name = screenName(window.screen, window.devicePixelRatio);
-  const [scale, setScale] = useState(() => keptScale(localStorage, name));
+  const [scale, setScale] = useState(() => keptScale(habits, name));
   const [setting, setSetting] = useState(scale === null);
   if (!work.draft) return <Waiting error={work.error ?? work.fault} again={() => work.refetch()} />;
   if (setting || scale === null) {
@@ -33,7 +34,7 @@ export function FullSize() {
       <Tape
         before={scale}
         done={(found) => {
-          keepScale(localStorage, name, found);
+          keepScale(habits, name, found);
           setScale(found);
           setSetting(false);
         }}

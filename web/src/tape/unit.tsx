@@ -1,4 +1,5 @@
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
+import { habits } from '../account/machine';
 import { longDay, shortDay } from '../words/dates';
 import { type Days, inMark, keepDays, keepMark, keptDays, keptMark, type Mark } from './notation';
 import { inCentimetres } from './spoken';
@@ -23,12 +24,12 @@ const Context = createContext<UnitContext | null>(null);
 const KEY = 'plumb.unit';
 
 export function UnitProvider({ children }: { children: ReactNode }) {
-  const [shown, setUnit] = useState<Shown>(() => (localStorage.getItem(KEY) === 'cm' ? 'cm' : 'in'));
-  const [mark, setMark] = useState<Mark>(() => keptMark(localStorage, navigator.language));
-  const [days, setDays] = useState<Days>(() => keptDays(localStorage, navigator.language));
+  const [shown, setUnit] = useState<Shown>(() => (habits.getItem(KEY) === 'cm' ? 'cm' : 'in'));
+  const [mark, setMark] = useState<Mark>(() => keptMark(habits, navigator.language));
+  const [days, setDays] = useState<Days>(() => keptDays(habits, navigator.language));
   const value = useMemo<UnitContext>(() => {
     const setShown = (next: Shown) => {
-      localStorage.setItem(KEY, next);
+      habits.setItem(KEY, next);
       setUnit(next);
     };
     const notation = { shown, mark };
@@ -37,11 +38,11 @@ export function UnitProvider({ children }: { children: ReactNode }) {
       days,
       setShown,
       setMark: (next) => {
-        keepMark(localStorage, next);
+        keepMark(habits, next);
         setMark(next);
       },
       setDays: (next) => {
-        keepDays(localStorage, next);
+        keepDays(habits, next);
         setDays(next);
       },
       toggle: () => setShown(shown === 'in' ? 'cm' : 'in'),

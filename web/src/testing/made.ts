@@ -1,5 +1,5 @@
 /** Answers as the workroom would give them, made for the tests: whole, and plain where a test says nothing. */
-import type { Cloth, Draft, Piece, Revision, Step } from '../api/client';
+import type { Cloth, Draft, Making, MakingStep, Piece, Revision, Step } from '../api/client';
 import type { DraftAsked } from '../api/queries';
 
 /** A woven cloth, plain and washed. */
@@ -97,4 +97,34 @@ export const madeRevision = (over: Partial<Revision>): Revision => ({
   comparable: true,
   moved: null,
   ...over,
+});
+
+export const madeMakingStep = (over: Partial<MakingStep>): MakingStep => ({
+  id: 'step',
+  title: 'Step',
+  work: 'sew',
+  pieces: [],
+  seams: [],
+  widths: [],
+  stitch: '',
+  how: [],
+  looks: [],
+  notions: [],
+  cautions: [],
+  after: [],
+  drawing: { notes: [], spans: [], strokes: [] },
+  done: false,
+  doneAt: null,
+  doneBy: null,
+  seconds: 0,
+  clockSince: null,
+  ...over,
+});
+
+export const madeMaking = (steps: MakingStep[]): Making => ({
+  habit: 'sides-first',
+  habits: [],
+  steps,
+  notions: [],
+  seconds: 0,
 });

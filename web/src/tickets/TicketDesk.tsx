@@ -10,24 +10,50 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { Outlet, useNavigate, useParams } from 'react-router';
-import { Problem, type Remedy, type SettingValue, type Sheet } from '../api/client';
+import { machine } from '../account/machine';
+import { Problem, problemOf, type Remedy, type SettingValue, type Sheet } from '../api/client';
 import { useConnectionLost } from '../api/connection';
-import { type DraftAsked, useSheets, useTicket } from '../api/queries';
+import { type DraftAsked, lineOf, useSheets, useTicket } from '../api/queries';
 import { useKeys } from '../kit/keys';
 import { askedOf } from '../measure/readings';
 import { fold, type Kept, keptOf, type Place, remedySteps, type Step } from './changes';
 import { Desk } from './desk';
+import { Outbox, type OutboxState } from './outbox';
+import { sendable } from './sendable';
+import { thisTab } from './tabs';
 import { useDrawing } from './useDrawing';
 
 export type Saving = 'saved' | 'saving' | 'unsaved';
 
+/** This page among those that are open in this browser. */
+const tab = thisTab();
+
 const DeskContext = createContext<Desk | null>(null);
+const OutboxContext = createContext<Outbox | null>(null);
 
 /** One desk for the whole application, so that what was changed on one ticket still goes out when another is opened. */
 export function DeskProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
-  const [desk] = useState(() => new Desk(queries));
-  return <DeskContext.Provider value={desk}>{children}</DeskContext.Provider>;
+  const [desk] = useState(() => new Desk(queries, machine, tab));
+  const [outbox] = useState(() => new Outbox(queries, machine, tab, sendable(queries, desk)));
+  return (
+    <DeskContext.Provider value={desk}>
+      <OutboxContext.Provider value={outbox}>{children}</OutboxContext.Provider>
+    </DeskContext.Provider>
+  );
+}
+
+/** What is sent beside a ticket's changes, in one queue with them. */
+export function useOutbox(): Outbox {
+  const outbox = useContext(OutboxContext);
+  if (!outbox) throw new Error('No outbox above here');
+  return outbox;
+}
+
+/** What of it has not arrived yet, and what the workroom would not have. */
+export function useOutboxState(): OutboxState {
+  const outbox = useOutbox();
+  return useSyncExternalStore(outbox.subscribe, outbox.state);
 }
 
 export function useDesk(): Desk {
@@ -106,6 +132,21 @@ function useWork(id: string) {
     };
     return {
       change,
+      /** Makes changes that the draft has a place for; answers why it has not, and then nothing is changed. */
+      attempt: async (steps: Step[]): Promise<Problem | null> => {
+        const before = desk.shown(id);
+        if (before && tape.current) {
+          try {
+            await queries.fetchQuery(lineOf(draftAsked(fold(before, steps), tape.current)));
+          } catch (thrown) {
+            const problem = problemOf(thrown);
+            // Without a connection it cannot be tried: the workroom tries it before it keeps it.
+            if (!problem.lost && problem.faults.length > 0) return problem;
+          }
+        }
+        change(steps);
+        return null;
+      },
       set: (setting: string, to: SettingValue | null) => change([{ set: `settings.${setting}`, to }]),
       /** Applies a remedy; answers what takes it back, whenever that is. */
       apply: (remedy: Pick<Remedy, 'settings' | 'clothWidth'>): (() => void) => {
@@ -118,8 +159,9 @@ function useWork(id: string) {
       refetch: () => queries.invalidateQueries({ queryKey: ['ticket', id] }),
     };
   }, [desk, id, queries, ahead]);
+  const outbox = useOutboxState();
   const saving: Saving =
-    mine.unsent.length === 0 && underway.length === 0
+    mine.unsent.length === 0 && underway.length === 0 && !outbox.waiting.some((item) => item.of === id)
       ? 'saved'
       : lost || mine.refused || mine.clash || mine.unsent.length > 0
         ? 'unsaved'

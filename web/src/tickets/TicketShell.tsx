@@ -64,7 +64,9 @@ const Bar = memo(function Bar(props: {
   const cut = cuts.data?.find((c) => c.id === props.cut);
   return (
     <>
-      <h1 className="whitespace-nowrap font-head font-semibold text-lead">{props.person}</h1>
+      <h1 className="max-w-64 truncate font-head font-semibold text-lead" title={props.person}>
+        {props.person}
+      </h1>
       <button
         type="button"
         onClick={() => setCard(true)}

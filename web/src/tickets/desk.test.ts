@@ -1,9 +1,11 @@
 import { onlineManager, QueryClient } from '@tanstack/react-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Machine } from '../account/machine';
 import type { Ticket } from '../api/client';
 import { keys } from '../api/queries';
 import { PLAIN } from '../testing/made';
 import { Desk } from './desk';
+import type { Tab } from './tabs';
 
 /** A workroom of two tickets, which can be away, refuse an amount of 9999, or be changed by somebody else. */
 const workroom = vi.hoisted(() => ({
@@ -95,10 +97,12 @@ function memory(): Storage {
 }
 
 /** A page at the table: its own memory of what was read, on a machine whose storage outlives it. */
-function page(storage: Storage) {
+function page(storage: Storage, tab: Tab = { id: 'here', before: 'here', others: async () => new Set() }) {
   const queries = new QueryClient();
   queries.mount();
-  const desk = new Desk(queries, storage);
+  const machine = new Machine({ good: () => storage, tab: () => tabStore });
+  machine.belongTo('ann');
+  const desk = new Desk(queries, machine, tab);
   for (const t of workroom.tickets.values()) queries.setQueryData(keys.ticket(t.id), structuredClone(t));
   /** The page is gone: nothing of it runs any more, and what it wrote down stays. */
   const leave = () => {
@@ -108,7 +112,7 @@ function page(storage: Storage) {
     queries.clear();
     for (const [key, value] of left) storage.setItem(key, value);
   };
-  return { desk, leave };
+  return { desk, leave, machine, queries };
 }
 
 const settingsOf = (id: string) => workroom.tickets.get(id)?.settings;
@@ -118,6 +122,7 @@ const byOther = (id: string, change: Partial<Ticket>) => {
 };
 
 let storage: Storage;
+let tabStore: Storage;
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -126,6 +131,7 @@ beforeEach(() => {
     vi.fn(async () => new Response(null, { status: workroom.down ? 503 : 200 })),
   );
   storage = memory();
+  tabStore = memory();
   workroom.tickets.clear();
   for (const id of ['a', 'b']) workroom.tickets.set(id, { ...ticket(id) });
   Object.assign(workroom, { down: false, mute: false });
@@ -201,7 +207,7 @@ describe('without a connection', () => {
     workroom.down = true;
     first.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
     await vi.advanceTimersByTimeAsync(2_000);
-    expect(storage.getItem('plumb.unsaved.a')).toContain('hipEase');
+    expect(storage.getItem('plumb.of.ann.unsaved.a.here')).toContain('hipEase');
     first.leave();
 
     workroom.down = false;
@@ -232,7 +238,7 @@ describe('without a connection', () => {
 
   it('there is no moment without a copy of a change until it has arrived', async () => {
     const { desk } = page(storage);
-    const copy = () => storage.getItem('plumb.unsaved.a');
+    const copy = () => storage.getItem('plumb.of.ann.unsaved.a.here');
     desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
     expect(copy()).toContain('hipEase');
     desk.flush('a');
@@ -247,13 +253,16 @@ describe('without a connection', () => {
 
   it('what was left of any ticket goes out when the next page is opened, whichever it shows', async () => {
     const left = memory();
-    left.setItem('plumb.unsaved.b', JSON.stringify([{ version: 1, steps: [{ set: 'settings.hipEase', to: 12 }] }]));
-    left.setItem('plumb.unsaved.x', 'nonsense');
+    left.setItem(
+      'plumb.of.ann.unsaved.b.here',
+      JSON.stringify([{ version: 1, steps: [{ set: 'settings.hipEase', to: 12 }] }]),
+    );
+    left.setItem('plumb.of.ann.unsaved.x.here', 'nonsense');
     const { desk } = page(left);
     desk.resume();
     await vi.advanceTimersByTimeAsync(600);
     expect(settingsOf('b')).toEqual({ hipEase: 12 });
-    expect(left.getItem('plumb.unsaved.b')).toBeNull();
+    expect(left.getItem('plumb.of.ann.unsaved.b.here')).toBeNull();
   });
 
   it('what has arrived is written down nowhere any more, so that a page opened right then does not bring it again', async () => {
@@ -333,7 +342,7 @@ describe('two people with one ticket', () => {
     await vi.advanceTimersByTimeAsync(600);
     expect(workroom.puts).toHaveLength(sent);
     expect(desk.shown('a')).toMatchObject({ way: 'quarter', settings: {} });
-    expect(storage.getItem('plumb.unsaved.a')).toBeNull();
+    expect(storage.getItem('plumb.of.ann.unsaved.a.here')).toBeNull();
   });
 });
 
@@ -390,6 +399,83 @@ describe('taking back', () => {
     expect(desk.shown('a')).toMatchObject({ settings: { hipEase: 12 }, cloth: { width: 1500 } });
     desk.undo('a');
     expect(desk.shown('a')?.settings).toEqual({});
+    desk.undo('a');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(settingsOf('a')).toEqual({});
+  });
+});
+
+describe('two pages of one browser', () => {
+  const tab = (id: string, open: string[] = []): Tab => ({ id, before: null, others: async () => new Set(open) });
+
+  it('that were both closed without a connection lose nothing of either', async () => {
+    workroom.down = true;
+    const one = page(storage, tab('one'));
+    one.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    const two = page(storage, tab('two'));
+    two.desk.change('a', [{ set: 'settings.length', to: 700 }]);
+    one.leave();
+    two.leave();
+    workroom.down = false;
+    onlineManager.setOnline(true);
+    const { desk } = page(storage, tab('three'));
+    await desk.resume();
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(settingsOf('a')).toEqual({ hipEase: 12, length: 700 });
+    expect(desk.state('a').clash).toBeNull();
+  });
+
+  it('do not take what the other holds', async () => {
+    workroom.down = true;
+    const one = page(storage, tab('one'));
+    one.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    const two = page(storage, tab('two', ['one']));
+    await two.desk.resume();
+    expect(two.desk.underway('a')).toEqual([]);
+  });
+});
+
+describe('an account that goes', () => {
+  it('takes what it typed out of sight, and finds it again when it comes back', async () => {
+    const { desk, machine } = page(storage);
+    workroom.down = true;
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    machine.belongTo(null);
+    expect(desk.state('a').unsent).toEqual([]);
+    expect(desk.underway('a')).toEqual([]);
+    workroom.down = false;
+    onlineManager.setOnline(true);
+    machine.belongTo('ann');
+    await desk.resume();
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(settingsOf('a')).toEqual({ hipEase: 12 });
+  });
+
+  it('leaves nothing to the one that comes', async () => {
+    const { desk, machine } = page(storage);
+    workroom.down = true;
+    desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await vi.advanceTimersByTimeAsync(600);
+    machine.belongTo('bea');
+    workroom.down = false;
+    onlineManager.setOnline(true);
+    await desk.resume();
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(settingsOf('a')).toEqual({});
+    expect(Object.keys(storage)).toEqual([]);
+  });
+});
+
+describe('what can be taken back', () => {
+  it('goes on after the page was loaded again', async () => {
+    const first = page(storage);
+    first.desk.change('a', [{ set: 'settings.hipEase', to: 12 }]);
+    await first.desk.whenKept('a');
+    first.leave();
+    const { desk } = page(storage);
+    desk.open('a');
+    expect(desk.state('a').past).toHaveLength(1);
     desk.undo('a');
     await vi.advanceTimersByTimeAsync(600);
     expect(settingsOf('a')).toEqual({});

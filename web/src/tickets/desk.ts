@@ -4,15 +4,17 @@
  * would be older for a moment. Every station looks at the same desk.
  */
 import { MutationObserver, onlineManager, type QueryClient } from '@tanstack/react-query';
-import { answered, api, Problem, type Ticket } from '../api/client';
+import type { Machine } from '../account/machine';
+import { answered, api, Problem, type Ticket, waitOf } from '../api/client';
 import { keys, ticketQuery } from '../api/queries';
 import { fold, inverse, isTicket, type Kept, keptOf, merged, type Place, type Step, toward, valueAt } from './changes';
+import type { Tab } from './tabs';
 
 /** Changes that go together, and the version of the ticket they were made on. */
 type Run = { version: number; steps: Step[] };
 
 /** What is sent. */
-export type Sent = Run & { id: string };
+export type Sent = Run & { id: string; epoch?: number };
 
 /** Somebody else was first: theirs, and what stood here. */
 export type Clash = { theirs: Ticket; mine: Kept };
@@ -35,8 +37,10 @@ const PAST = 100;
 /** Typing at one place within this time is one change to take back. */
 const ONE_BREATH = 1500;
 
-const LEFT = 'plumb.unsaved.';
-const kept = (id: string) => `${LEFT}${id}`;
+const LEFT = 'unsaved.';
+const PASTS = 'past.';
+/** What the answer was for whom nobody waits any more. */
+const LEFT_BEHIND = 'This was sent by somebody who is not signed in any more.';
 const queue = (id: string) => ['ticket', id, 'change'] as const;
 
 export class Desk {
@@ -47,17 +51,22 @@ export class Desk {
   private readonly ours = new Map<string, number>();
   private lastTouch = { place: '', at: 0 };
 
+  /** Goes up when another account comes: what was sent before is nobody's any more. */
+  private epoch = 0;
+
   constructor(
     private readonly queries: QueryClient,
-    private readonly storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> = localStorage,
+    private readonly machine: Pick<Machine, 'get' | 'set' | 'remove' | 'names' | 'whenLeft'>,
+    private readonly tab: Tab,
     private readonly now: () => number = Date.now,
   ) {
+    machine.whenLeft(() => this.leave());
     queries.setMutationDefaults(['ticket'], {
       mutationFn: (sent: Sent) => this.send(sent),
       onSuccess: (saved: Ticket) => this.saved(saved),
       onError: (error: Error, sent: Sent) => this.bounced(sent, error),
-      retry: (_, error) => error instanceof Problem && error.lost,
-      retryDelay: 1000,
+      retry: (_, error) => error instanceof Problem && error.passes,
+      retryDelay: (_, error) => waitOf(error),
     });
     // What is on its way is written down here until it has arrived, so that no moment is without a copy of it.
     queries.getMutationCache().subscribe(({ mutation }) => {
@@ -66,9 +75,35 @@ export class Desk {
     });
   }
 
-  /** Goes on with whatever was left on this machine, of whichever ticket. */
-  resume() {
-    for (const key of Object.keys(this.storage)) if (key.startsWith(LEFT)) this.open(key.slice(LEFT.length));
+  /** Goes on with whatever was left on this machine, of whichever ticket, by this page or by one that is closed. */
+  async resume() {
+    for (const [id, state] of this.states) if (state.unsent.length > 0 && !state.refused) this.flush(id);
+    for (const { ticket, tab } of this.kept()) if (this.isMine(tab)) this.open(ticket);
+    const others = await this.tab.others();
+    for (const { ticket, tab } of this.kept())
+      if (!this.isMine(tab) && !others.has(tab)) this.takeUp(ticket, tab, this.left(ticket, tab));
+  }
+
+  /** Everything of whoever was signed in goes, out of memory; what waits stays on this machine until they come again. */
+  private leave() {
+    this.epoch += 1;
+    for (const timer of this.timers.values()) clearTimeout(timer);
+    this.timers.clear();
+    this.states.clear();
+    this.ours.clear();
+    this.queries.getMutationCache().clear();
+    this.tell();
+  }
+
+  private kept(): { ticket: string; tab: string }[] {
+    return this.machine.names(LEFT).map((name) => {
+      const [, ticket = '', tab = ''] = name.split('.');
+      return { ticket, tab };
+    });
+  }
+
+  private isMine(tab: string): boolean {
+    return tab === this.tab.id || tab === this.tab.before;
   }
 
   readonly subscribe = (tell: () => void): (() => void) => {
@@ -81,11 +116,25 @@ export class Desk {
   /** Lays a ticket on the desk, with what was left on this machine the last time. */
   open(id: string) {
     if (this.states.has(id)) return;
-    const left = this.left(id);
-    if (left.length === 0) return;
-    // Run by run, as it was sent: what did arrive, and was not answered before the page was left, is known again by what it says.
+    const past = this.pastOf(id);
+    const mine = this.kept().filter(({ ticket, tab }) => ticket === id && this.isMine(tab));
+    if (mine.length === 0 && past.length === 0) return;
+    const runs = mine.map(({ tab }) => ({ tab, left: this.left(id, tab) }));
+    this.put(id, { ...EMPTY, past });
+    for (const { tab, left } of runs) this.takeUp(id, tab, left);
+  }
+
+  /** Sends what a page left behind, run by run as it was sent: what did arrive, unanswered, is known again by what it says. */
+  private takeUp(id: string, tab: string, left: Run[]) {
     for (const run of left) this.submit({ id, ...run });
-    this.put(id, EMPTY);
+    if (tab !== this.tab.id) this.machine.remove(`${LEFT}${id}.${tab}`);
+  }
+
+  /** Every ticket with changes that the workroom does not have. */
+  notKept(): { id: string; steps: Step[]; refused: Problem | null }[] {
+    return [...this.states.keys()]
+      .map((id) => ({ id, steps: [...this.underway(id), ...this.state(id).unsent], refused: this.state(id).refused }))
+      .filter(({ steps }) => steps.length > 0);
   }
 
   /** Changes a ticket that is known here; answers what takes it back. */
@@ -172,7 +221,7 @@ export class Desk {
     const sending = new MutationObserver<Ticket, Error, Sent>(this.queries, {
       mutationKey: queue(sent.id),
       scope: { id: `ticket.${sent.id}` },
-    }).mutate(sent);
+    }).mutate({ ...sent, epoch: this.epoch });
     // What comes of it is told through the defaults.
     sending.catch(() => {});
   }
@@ -198,7 +247,7 @@ export class Desk {
   /** What is on its way, the oldest first. */
   private pending(id: string): Sent[] {
     const all = this.queries.getMutationCache().findAll({ mutationKey: queue(id), status: 'pending' });
-    return all.map((m) => m.state.variables).filter(isSent);
+    return all.map((m) => m.state.variables).filter((sent) => isSent(sent) && sent.epoch === this.epoch) as Sent[];
   }
 
   private soon(id: string, pause: number) {
@@ -209,18 +258,22 @@ export class Desk {
     );
   }
 
-  private async send({ id, version, steps }: Sent): Promise<Ticket> {
+  private async send({ id, version, steps, epoch }: Sent): Promise<Ticket> {
+    if (epoch !== this.epoch) throw new Problem(401, LEFT_BEHIND);
     const now = await this.queries.ensureQueryData(ticketQuery(id));
     const on = this.latest(id, version);
     const { promised, ...rest } = fold(keptOf(now), steps);
     try {
-      return await answered(
+      const saved = await answered(
         api.PUT('/api/tickets/{id}', {
           params: { path: { id } },
           body: { ...rest, promised: promised ?? undefined, version: on },
         }),
       );
+      if (epoch !== this.epoch) throw new Problem(401, LEFT_BEHIND);
+      return saved;
     } catch (e) {
+      if (epoch !== this.epoch) throw new Problem(401, LEFT_BEHIND);
       // Sent before, and the answer was lost on the way: it is there already.
       if (e instanceof Problem && e.stale && isTicket(e.current) && isMade(e.current, steps)) {
         this.follow(id, on, e.current.version);
@@ -230,7 +283,8 @@ export class Desk {
     }
   }
 
-  private latest(id: string, version: number): number {
+  /** The version that a version has become by our own changes. */
+  latest(id: string, version: number): number {
     let v = version;
     for (let next = this.ours.get(`${id} ${v}`); next !== undefined; next = this.ours.get(`${id} ${v}`)) v = next;
     return v;
@@ -247,6 +301,7 @@ export class Desk {
   }
 
   private bounced({ id, version, steps }: Sent, error: Error) {
+    if (error.message === LEFT_BEHIND) return;
     const state = this.state(id);
     const problem = error instanceof Problem ? error : new Problem(0, 'This could not be saved.');
     // A place that was changed again since is decided by what is on its way there, not by what came back.
@@ -261,13 +316,20 @@ export class Desk {
       const mine = fold(known, unsent);
       this.put(id, { ...state, version, unsent, clash: { theirs: problem.current, mine } });
     } else {
-      this.put(id, { ...state, version, unsent, refused: unsent.length > 0 ? problem : null });
+      // A session that has ended refuses nothing: what waits goes out when somebody is there again.
+      const refused = unsent.length > 0 && problem.status !== 401 ? problem : null;
+      this.put(id, { ...state, version, unsent, refused });
     }
   }
 
   private put(id: string, state: DeskState) {
+    if (state.past !== this.state(id).past) this.machine.set(`${PASTS}${id}`, JSON.stringify(state.past), 'tab');
     this.states.set(id, state);
     this.write(id);
+    this.tell();
+  }
+
+  private tell() {
     for (const tell of this.listeners) tell();
   }
 
@@ -275,17 +337,26 @@ export class Desk {
     const { version, unsent } = this.state(id);
     const runs: Run[] = this.pending(id).map((sent) => ({ version: sent.version, steps: sent.steps }));
     if (unsent.length > 0) runs.push({ version, steps: unsent });
-    if (runs.length > 0) this.storage.setItem(kept(id), JSON.stringify(runs));
-    else this.storage.removeItem(kept(id));
+    const name = `${LEFT}${id}.${this.tab.id}`;
+    if (runs.length > 0) this.machine.set(name, JSON.stringify(runs));
+    else this.machine.remove(name);
   }
 
-  private left(id: string): Run[] {
-    try {
-      const left: unknown = JSON.parse(this.storage.getItem(kept(id)) ?? '[]');
-      return Array.isArray(left) ? left.filter(isRun) : [];
-    } catch {
-      return [];
-    }
+  private left(id: string, tab: string): Run[] {
+    return listOf(this.machine.get(`${LEFT}${id}.${tab}`)).filter(isRun);
+  }
+
+  private pastOf(id: string): Step[][] {
+    return listOf(this.machine.get(`${PASTS}${id}`, 'tab')).filter(isSteps);
+  }
+}
+
+function listOf(written: string | null): unknown[] {
+  try {
+    const list: unknown = JSON.parse(written ?? '[]');
+    return Array.isArray(list) ? list : [];
+  } catch {
+    return [];
   }
 }
 
@@ -300,8 +371,14 @@ function isRun(value: unknown): value is Run {
     'version' in value &&
     typeof value.version === 'number' &&
     'steps' in value &&
-    Array.isArray(value.steps) &&
-    value.steps.every((s) => typeof s === 'object' && s !== null && typeof s.set === 'string' && 'to' in s)
+    isSteps(value.steps)
+  );
+}
+
+function isSteps(value: unknown): value is Step[] {
+  return (
+    Array.isArray(value) &&
+    value.every((s) => typeof s === 'object' && s !== null && typeof s.set === 'string' && 'to' in s)
   );
 }
 

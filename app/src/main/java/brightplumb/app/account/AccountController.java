@@ -68,7 +68,8 @@ class AccountController {
         accounts.signedIn(member.account(), request.getRemoteAddr());
         visits.begin(member, request, response);
         return ResponseEntity.created(URI.create("/api/session"))
-                .body(new SessionController.AccountView(member.name(), member.email(), member.workroomName()));
+                .body(new SessionController.AccountView(
+                        member.account(), member.name(), member.email(), member.workroomName()));
     }
 
     @PutMapping("/api/session/password")

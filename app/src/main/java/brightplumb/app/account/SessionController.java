@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -27,7 +28,8 @@ class SessionController {
 
     record SignIn(String email, String password) {}
 
-    record AccountView(String name, String email, String workroom) {}
+    /** @param id the account, by which a page knows whose it is */
+    record AccountView(UUID id, String name, String email, String workroom) {}
 
     private final Accounts accounts;
     private final Passwords passwords;
@@ -52,7 +54,7 @@ class SessionController {
             throw new NotSignedIn(
                     "Nobody is signed in", Map.of("demo", started.demo(), "signUp", started.signUpOpen()));
         }
-        return new AccountView(member.name(), member.email(), member.workroomName());
+        return new AccountView(member.account(), member.name(), member.email(), member.workroomName());
     }
 
     @PostMapping

@@ -138,6 +138,15 @@ public class Revisions {
                 .query(Integer.class)
                 .optional()
                 .orElseThrow(() -> new NotHere("ticket"));
+        // Pressed twice, it is one revision.
+        Optional<RevisionView> same = newest(workroom, ticket)
+                .filter(last -> last.request().equals(drawn.request())
+                        && last.reason().equals(reason)
+                        && last.madeBy().equals(madeBy)
+                        && last.engine().equals(BrightPlumb.ENGINE));
+        if (same.isPresent()) {
+            return same.get();
+        }
         int number = db.sql("""
                         insert into revision (workroom_id, ticket_id, number, reason, made_by, request, format, engine, result_hash,
                                               drawn, compared_engine, compared_moved)

@@ -4,8 +4,11 @@ import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import brightplumb.app.people.SheetView;
 import brightplumb.app.people.Sheets;
+import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.Refusal;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -18,6 +21,35 @@ public class TicketDrafts {
 
     TicketDrafts(Sheets sheets) {
         this.sheets = sheets;
+    }
+
+    /**
+     * Checks that a ticket can still be drafted with what it would be changed to. One that cannot be drafted as it stands may be changed to
+     * anything, so that it can be put right step by step; and a tape that is still missing is taken at the next station.
+     *
+     * @param would the change, on no body
+     * @throws Refusal naming each amount or operation at fault
+     */
+    void checkDrawable(UUID workroom, TicketView current, DraftRequest would) {
+        sheets.newest(workroom, current.personId()).map(SheetView::sheet).ifPresent(sheet -> {
+            List<Refusal.Fault> faults = faults(
+                    new DraftRequest(would.cut(), would.way(), sheet, would.byHand(), would.cloth(), would.made()));
+            if (!faults.isEmpty() && faults(request(workroom, current).read()).isEmpty()) {
+                throw new Refusal(faults);
+            }
+        });
+    }
+
+    /** What a hand set that cannot be drafted; what the tape says or leaves out is no fault of hers. */
+    private static List<Refusal.Fault> faults(DraftRequest request) {
+        try {
+            Drafting.drawn(request);
+            return List.of();
+        } catch (Refusal refused) {
+            return refused.faults().stream()
+                    .filter(fault -> !fault.field().startsWith("measures"))
+                    .toList();
+        }
     }
 
     /** @throws Refusal when the person was never measured */

@@ -107,6 +107,7 @@ class TicketsController {
         }
         var checked = request.checked();
         var draft = checked.request();
+        drafts.checkDrawable(member.workroom(), current, draft);
         boolean changed = tickets.change(
                 member.workroom(),
                 id,

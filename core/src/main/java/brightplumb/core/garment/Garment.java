@@ -12,9 +12,11 @@ import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
@@ -124,6 +126,21 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         return draft;
     }
 
+    /** An operation that was done, and the draft before it. */
+    private record Done(Operation operation, Draft before) {}
+
+    /** Why an operation has no place: what was done before it took it, or the garment never had one. */
+    private static String noPlace(Operation operation, List<Done> done) {
+        for (int i = done.size() - 1; i >= 0; i--) {
+            if (operation.fits(done.get(i).before())) {
+                return operation.title() + " and "
+                        + done.get(i).operation().title().toLowerCase(Locale.ROOT)
+                        + " need the same place; take one of them off";
+            }
+        }
+        return operation.title() + ": there is no place for it on this garment";
+    }
+
     /**
      * Does to its parts what is to be done.
      *
@@ -131,14 +148,16 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
      */
     Draft made(Draft block, Settings set, BiConsumer<Operation, Made.Came> came) {
         Draft draft = block;
+        List<Done> done = new ArrayList<>();
         for (Operation operation : doneIn(set)) {
             if (!operation.fits(draft)) {
                 if (request.made().insists(operation)) {
-                    throw new Refusal("with", operation.title() + ": this garment has nothing it could be done to");
+                    throw new Refusal("with", noPlace(operation, done));
                 }
                 continue;
             }
             Draft before = draft;
+            done.add(new Done(operation, before));
             draft = operation.on(before, laid(before, set));
             came.accept(operation, Made.Came.between(before, draft));
         }

@@ -1,0 +1,91 @@
+/** What goes through the outbox: how each kind is sent, and what its answer changes on the page. */
+import type { QueryClient } from '@tanstack/react-query';
+import { machine } from '../account/machine';
+import { answered, api, type Making, type Person, Problem, type Sheet, type Views } from '../api/client';
+import { keys } from '../api/queries';
+import { isSheet } from '../measure/sheetChanges';
+import type { Desk } from './desk';
+import type { Kind } from './outbox';
+
+export type StepDone = { step: string; what: Views['StepRequest'] };
+export type SheetTaken = Views['SheetRequest'];
+export type PersonChanged = { name: string; note: string; version: number };
+export type FittingSaid = Omit<Views['FittingRequest'], 'version'> & { version: number };
+
+/** Kinds by their names; each is given the ticket or the person it is of. */
+export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind> {
+  const path = (id: string) => ({ params: { path: { id } } });
+  const made = (view: Making, of: string) => {
+    for (const [key] of queries.getQueriesData<Making>({ queryKey: keys.making(of) })) queries.setQueryData(key, view);
+  };
+  const step: Kind<StepDone, Making> = {
+    send: ({ of, body }) =>
+      answered(
+        api.PUT('/api/tickets/{id}/making/steps/{step}', {
+          params: { path: { id: of, step: body.step } },
+          body: body.what,
+        }),
+      ),
+    done: (view, { of }) => made(view, of),
+  };
+  const habit: Kind<string, Making> = {
+    send: ({ of, body }) => answered(api.PUT('/api/tickets/{id}/making', { ...path(of), body: { habit: body } })),
+    done: (view, { of }) => made(view, of),
+  };
+  const sheet: Kind<SheetTaken, Sheet> = {
+    send: async ({ of, body }) => {
+      try {
+        return await answered(api.POST('/api/people/{id}/sheets', { ...path(of), body }));
+      } catch (e) {
+        // Sent before, and the answer was lost on the way: it is there already.
+        if (e instanceof Problem && e.stale && isSheet(e.current) && isTaken(e.current, body)) return e.current;
+        throw e;
+      }
+    },
+    done: (kept, { of }) => {
+      sheetKept(of, kept.number);
+      void queries.invalidateQueries({ queryKey: keys.sheets(of) });
+      void queries.invalidateQueries({ queryKey: keys.person(of) });
+      void queries.invalidateQueries({ queryKey: ['people'] });
+    },
+  };
+  const person: Kind<PersonChanged, Person> = {
+    send: ({ of, body }) => answered(api.PUT('/api/people/{id}', { ...path(of), body })),
+    done: (kept, { of }) => {
+      queries.setQueryData(keys.person(of), kept);
+      for (const key of ['people', 'tickets', 'ticket']) void queries.invalidateQueries({ queryKey: [key] });
+    },
+  };
+  const fitting: Kind<FittingSaid, unknown> = {
+    send: ({ of, body }) =>
+      answered(
+        // What was changed here and sent before it is known: it was seen on that.
+        api.POST('/api/tickets/{id}/fittings', {
+          ...path(of),
+          body: { ...body, version: desk.latest(of, body.version) },
+        }),
+      ),
+    done: (_, { of }) => {
+      for (const key of [keys.ticket(of), keys.fittings(of), keys.revisions(of), ['tickets']])
+        void queries.invalidateQueries({ queryKey: key });
+    },
+  };
+  return { step, habit, sheet, person, fitting } as Record<string, Kind>;
+}
+
+/** Whether a sheet is the one that was sent. */
+function isTaken(sheet: Sheet, sent: SheetTaken): boolean {
+  const typed = Object.entries(sent.readings ?? {});
+  return (
+    typed.length === Object.keys(sheet.readings).length &&
+    typed.every(([measure, reading]) => sheet.readings[measure]?.typed === reading.typed?.trim())
+  );
+}
+
+/** The sheet that was typed here is kept: it goes from this machine, unless something was typed since. */
+function sheetKept(person: string, number: number) {
+  const name = `sheet.${person}`;
+  const left = JSON.parse(machine.get(name) ?? 'null') as { sent?: boolean } | null;
+  if (left?.sent) machine.remove(name);
+  else if (left) machine.set(name, JSON.stringify({ ...left, after: number }));
+}
