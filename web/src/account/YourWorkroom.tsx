@@ -8,6 +8,8 @@ import { Segmented } from '../kit/Segmented';
 import { Shell } from '../kit/Shell';
 import { useUnit } from '../tape/unit';
 import { machine } from './machine';
+import { NewCode } from './Recovery';
+import { SignIns } from './SignIns';
 
 /** Who sits here: how figures are written, the password, other sessions, and the way out. */
 export function YourWorkroom() {
@@ -28,8 +30,16 @@ export function YourWorkroom() {
         </div>
         <Figures />
         <Password email={account.email} />
+        <NewCode />
+        <SignIns />
         <Others />
         <Leave workroom={account.workroom} />
+        <p className="text-soft">
+          Bright Plumb is made with the work of others:{' '}
+          <a className="underline underline-offset-4" href="/notices.txt" target="_blank" rel="noreferrer">
+            notices and licences
+          </a>
+        </p>
       </div>
     </Shell>
   );

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
+import { CodeCard } from '../account/Recovery';
 import { answered, api, type Problem, problemOf } from '../api/client';
 import { keys } from '../api/queries';
 import { Button } from '../kit/Button';
@@ -11,6 +12,7 @@ export function OpenWorkroom({ onBack }: { onBack: () => void }) {
   const [typed, setTyped] = useState({ workroom: '', name: '', email: '', password: '' });
   const [problem, setProblem] = useState<Problem | null>(null);
   const [waiting, setWaiting] = useState(false);
+  const [code, setCode] = useState<string | null>(null);
   const field = (key: keyof typeof typed) => ({
     value: typed[key],
     fault: problem?.at(key),
@@ -21,14 +23,22 @@ export function OpenWorkroom({ onBack }: { onBack: () => void }) {
     setWaiting(true);
     setProblem(null);
     try {
-      await answered(api.POST('/api/workrooms', { body: typed }));
-      await queries.resetQueries({ queryKey: keys.session });
+      setCode((await answered(api.POST('/api/workrooms', { body: typed }))).recovery);
     } catch (failed) {
       setProblem(problemOf(failed));
     } finally {
       setWaiting(false);
     }
   };
+  if (code !== null) {
+    return (
+      <CodeCard code={code}>
+        <Button look="main" onClick={() => queries.resetQueries({ queryKey: keys.session })}>
+          It is written down: into the workroom
+        </Button>
+      </CodeCard>
+    );
+  }
   return (
     <form onSubmit={open} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">
       <div>
@@ -37,7 +47,7 @@ export function OpenWorkroom({ onBack }: { onBack: () => void }) {
       </div>
       <Field label="What the workroom is called" maxLength={120} autoComplete="organization" {...field('workroom')} />
       <Field label="Your name" maxLength={120} autoComplete="name" {...field('name')} />
-      <Field label="Your address" type="email" autoComplete="username" {...field('email')} />
+      <Field label="Your e-mail" type="email" autoComplete="username" {...field('email')} />
       <Field
         label="A password"
         type="password"

@@ -5,12 +5,15 @@ import { type Door, keys } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { OpenWorkroom } from './OpenWorkroom';
+import { Recover } from './Recover';
 
 const DEMO = { email: 'demo@brightplumb.test', password: 'calico-and-chalk' };
 
 /** The way in: one’s own workroom, a new one, or the demo where there is one. */
 export function SignIn({ door }: { door: Door }) {
   const [opening, setOpening] = useState(false);
+  const [lost, setLost] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
   return (
     <main className="grid min-h-dvh place-items-center px-5 py-10">
       <div className="grid w-full max-w-4xl items-center gap-14 md:grid-cols-[1fr_23rem]">
@@ -30,9 +33,21 @@ export function SignIn({ door }: { door: Door }) {
         <div className="flex flex-col gap-4">
           {opening ? (
             <OpenWorkroom onBack={() => setOpening(false)} />
+          ) : lost ? (
+            <Recover
+              onBack={(told) => {
+                setLost(false);
+                setSaid(told);
+              }}
+            />
           ) : (
             <>
-              <Enter />
+              {said && (
+                <p role="status" className="text-pine">
+                  {said}
+                </p>
+              )}
+              <Enter onLost={() => setLost(true)} />
               {door.signUp && <Button onClick={() => setOpening(true)}>Open a workroom of your own</Button>}
               {door.demo && <Demo />}
             </>
@@ -85,7 +100,7 @@ function Demo() {
   );
 }
 
-function Enter() {
+function Enter({ onLost }: { onLost: () => void }) {
   const { problem, waiting, signIn } = useSignIn();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
@@ -97,7 +112,7 @@ function Enter() {
     <form onSubmit={enter} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">
       <h2 className="font-semibold text-title">To the workroom</h2>
       <Field
-        label="Address"
+        label="E-mail"
         type="email"
         autoComplete="username"
         value={email}
@@ -117,9 +132,14 @@ function Enter() {
           {problem.message}.
         </p>
       )}
-      <Button type="submit" look="main" disabled={waiting}>
-        Sign in
-      </Button>
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <button type="button" className="min-h-11 underline underline-offset-4" onClick={onLost}>
+          Password lost
+        </button>
+        <Button type="submit" look="main" disabled={waiting}>
+          Sign in
+        </Button>
+      </div>
     </form>
   );
 }

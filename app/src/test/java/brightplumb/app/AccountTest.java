@@ -69,6 +69,11 @@ class AccountTest {
         "name,Quay,' ',a@b.test," + PASSWORD,
         "email,Quay,Ida,no-address," + PASSWORD,
         "email,Quay,Ida,demo@brightplumb.test," + PASSWORD,
+        "email,Quay,Ida,a\u200Bb@place.test," + PASSWORD,
+        "email,Quay,Ida,a\u202Eb@place.test," + PASSWORD,
+        "password,Quay,Ida,a@b.test,calico-and-chalk",
+        "password,Quay,Ida,a@b.test,brightplumb",
+        "password,Quay,Ida,a@b.test,Saltmarsh Playhouse",
         "password,Quay,Ida,a@b.test,short",
         "password,Quay,Ida,a@b.test,password123",
         "password,Quay,Ida,a@b.test,qwertyuiop",
@@ -82,6 +87,14 @@ class AccountTest {
                 "/api/workrooms", Map.of("workroom", workroom, "name", name, "email", email, "password", password));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().get("errors").get(0).get("field").asString()).isEqualTo(field);
+    }
+
+    @Test
+    void half_a_letter_is_none_in_an_address() {
+        Client client = Application.client();
+        client.get("/api/session");
+        String half = "{\"workroom\":\"Q\",\"name\":\"I\",\"email\":\"\\ud800a@place.test\",\"password\":\"" + PASSWORD + "\"}";
+        assertThat(client.send("POST", "/api/workrooms", half).status()).isEqualTo(422);
     }
 
     @Test
@@ -105,6 +118,129 @@ class AccountTest {
         assertThat(there.get("/api/people").status()).isEqualTo(401);
         assertThat(signIn(Application.client(), email, PASSWORD)).isEqualTo(401);
         assertThat(signIn(Application.client(), email, next)).isEqualTo(204);
+    }
+
+    @Test
+    void a_known_address_is_refused_as_any_other_and_asked_for_no_more_often_than_a_wrong_password() {
+        String email = address();
+        opened(email);
+        Client stranger = Application.client("203.0.113.5");
+        stranger.get("/api/session");
+        Map<String, String> known =
+                Map.of("workroom", "Quay", "name", "Ida", "email", email, "password", "nine herons in the reeds");
+        String wrong = stranger.post(
+                        "/api/workrooms", Map.of("workroom", "Q", "name", "I", "email", "x", "password", PASSWORD))
+                .json()
+                .get("detail")
+                .asString();
+        Client.Answer first = stranger.post("/api/workrooms", known);
+        assertThat(first.json().get("detail").asString()).isEqualTo(wrong);
+        int last = 0;
+        for (int i = 0; i < 9; i++) {
+            last = stranger.post("/api/workrooms", known).status();
+        }
+        assertThat(last).isEqualTo(429);
+    }
+
+    @Test
+    void a_lost_password_is_set_anew_by_the_code_once_and_every_session_ends() {
+        String email = address();
+        Client here = Application.client();
+        here.get("/api/session");
+        String code = here.post(
+                        "/api/workrooms",
+                        Map.of("workroom", "Quay", "name", "Ida", "email", email, "password", PASSWORD))
+                .json()
+                .get("recovery")
+                .asString();
+        assertThat(code.replace("-", "")).as("128 bits").hasSize(32);
+        Client lost = Application.client("203.0.113.6");
+        lost.get("/api/session");
+        String next = "nine herons in the reeds";
+        Map<String, String> wrong = Map.of("email", email, "code", "0".repeat(32), "password", next);
+        assertThat(lost.post("/api/session/recover", wrong)
+                        .json()
+                        .get("errors")
+                        .get(0)
+                        .get("field")
+                        .asString())
+                .isEqualTo("code");
+        Map<String, String> right =
+                Map.of("email", email, "code", code.toUpperCase(java.util.Locale.ROOT), "password", next);
+        assertThat(lost.post("/api/session/recover", right).status()).isEqualTo(204);
+        assertThat(here.get("/api/people").status()).isEqualTo(401);
+        assertThat(signIn(here, email, PASSWORD)).isEqualTo(401);
+        assertThat(signIn(here, email, next)).isEqualTo(204);
+        assertThat(lost.post("/api/session/recover", right).status())
+                .as("it is used up")
+                .isEqualTo(422);
+        assertThat(here.post("/api/session/recovery", Map.of("password", "not it"))
+                        .status())
+                .isEqualTo(422);
+        String anew = here.post("/api/session/recovery", Map.of("password", next))
+                .json()
+                .get("code")
+                .asString();
+        assertThat(lost.post("/api/session/recover", Map.of("email", email, "code", anew, "password", PASSWORD))
+                        .status())
+                .isEqualTo(204);
+        int last = 0;
+        for (int i = 0; i < 9; i++) {
+            last = lost.post("/api/session/recover", wrong).status();
+        }
+        assertThat(last).as("and guessing is throttled").isEqualTo(429);
+    }
+
+    @Test
+    void the_latest_sign_ins_are_told_with_their_addresses_and_no_more_than_twenty() {
+        String email = address();
+        Client here = opened(email);
+        for (int i = 0; i < 22; i++) {
+            assertThat(signIn(Application.client("203.0.113." + (20 + i)), email, PASSWORD))
+                    .isEqualTo(204);
+        }
+        var items = here.get("/api/session/sign-ins").json().get("items");
+        assertThat(items).hasSize(20);
+        assertThat(items.get(0).get("client").asString()).isEqualTo("203.0.113.41");
+        assertThat(items.get(0).get("browser").asString()).contains("Java");
+    }
+
+    @Test
+    void behind_a_proxy_one_client_that_guesses_does_not_lock_out_the_others_nor_is_anybody_elses_word_taken() {
+        String email = address();
+        opened(email);
+        Client guesser = Application.client("203.0.113.60");
+        int last = 0;
+        for (int i = 0; i < 9; i++) {
+            last = signIn(guesser, email, "guess " + i);
+        }
+        assertThat(last).isEqualTo(429);
+        assertThat(signIn(Application.client("203.0.113.61"), email, PASSWORD)).isEqualTo(204);
+    }
+
+    @Test
+    void nobody_shuts_the_others_out_of_the_demo() {
+        Client demo = Application.demo();
+        assertThat(demo.put("/api/session/password", Map.of("current", Client.PASSWORD, "password", PASSWORD))
+                        .status())
+                .isEqualTo(403);
+        assertThat(demo.post("/api/session/leave", Map.of("password", Client.PASSWORD))
+                        .status())
+                .isEqualTo(403);
+        assertThat(demo.post("/api/session/recovery", Map.of("password", Client.PASSWORD))
+                        .status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void a_page_of_one_account_is_not_answered_for_another_that_has_signed_in_since() {
+        Client here = opened(address());
+        String other = UUID.randomUUID().toString();
+        assertThat(here.as(here.get("/api/session").json().get("id").asString())
+                        .get("/api/people")
+                        .status())
+                .isEqualTo(200);
+        assertThat(here.as(other).get("/api/people").status()).isEqualTo(401);
     }
 
     @Test

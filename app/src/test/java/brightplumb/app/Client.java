@@ -22,6 +22,7 @@ final class Client {
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String base;
     private final String address;
+    private String account;
 
     Client(String base) {
         this(base, null);
@@ -55,6 +56,12 @@ final class Client {
         return this;
     }
 
+    /** From here on as a page that was opened by that account. */
+    Client as(String of) {
+        account = of;
+        return this;
+    }
+
     Answer get(String path) {
         return send("GET", path, null);
     }
@@ -84,6 +91,9 @@ final class Client {
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
         if (address != null) {
             request.header("X-Forwarded-For", address);
+        }
+        if (account != null) {
+            request.header("Plumb-Account", account);
         }
         if (token != null) {
             request.header("X-XSRF-TOKEN", token);

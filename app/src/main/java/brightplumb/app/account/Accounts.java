@@ -1,6 +1,8 @@
 package brightplumb.app.account;
 
 import brightplumb.app.PlumbProperties;
+import java.time.Instant;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,6 +28,12 @@ public class Accounts {
     static String normal(String email) {
         return email.strip().toLowerCase(Locale.ROOT);
     }
+
+    /** A sign-in: when, from which address, with which browser as it calls itself. */
+    record SignedIn(Instant at, String client, String browser) {}
+
+    /** So many sign-ins of an account are kept. */
+    private static final int SIGN_INS = 20;
 
     /** The account of an address, in its first workroom. Where the demo is off, its accounts are not there. */
     Optional<Stored> find(String email) {
@@ -61,8 +69,17 @@ public class Accounts {
                 > 0;
     }
 
-    /** Remembers where an account is used from. */
-    void signedIn(UUID account, String client) {
+    /** Remembers when an account is signed in to, and where it is used from. */
+    @Transactional
+    void signedIn(UUID account, String client, String browser) {
+        db.sql("insert into sign_in (account_id, client, browser) values (:account, :client, :browser)")
+                .param("account", account)
+                .param("client", client)
+                .param("browser", browser)
+                .update();
+        db.sql("""
+                        delete from sign_in where account_id = :account and id not in (
+                            select id from sign_in where account_id = :account order by id desc limit :most)""").param("account", account).param("most", SIGN_INS).update();
         db.sql("""
                         insert into known_client (account_id, client) values (:account, :client)
                         on conflict (account_id, client) do update set seen_at = now()""").param("account", account).param("client", client).update();
@@ -95,6 +112,48 @@ public class Accounts {
                     .update();
             return new Member(id, room, name, workroom, normal(email));
         });
+    }
+
+    /** The latest sign-ins of an account, the newest first. */
+    List<SignedIn> signIns(UUID account) {
+        return db.sql("select at, client, browser from sign_in where account_id = :account order by id desc")
+                .param("account", account)
+                .query((rs, row) -> new SignedIn(
+                        rs.getTimestamp("at").toInstant(), rs.getString("client"), rs.getString("browser")))
+                .list();
+    }
+
+    /** Whether an account is of an invented workroom, which everybody shares. */
+    boolean isDemo(UUID account) {
+        return db.sql("""
+                        select count(*) from membership m join workroom w on w.id = m.workroom_id
+                        where m.account_id = :account and w.demo""").param("account", account).query(Integer.class).single() > 0;
+    }
+
+    /** Keeps the hash of a new recovery code in place of the one before. */
+    void keepRecovery(UUID account, String hash) {
+        db.sql("update account set recovery = :hash where id = :account")
+                .param("account", account)
+                .param("hash", hash)
+                .update();
+    }
+
+    /**
+     * Changes a password by a recovery code, which is used up.
+     *
+     * @return the account; empty where the code is not that account's
+     */
+    Optional<UUID> recover(String email, String codeHash, String password) {
+        return db.sql("""
+                        update account a set password = :password, recovery = null
+                        where a.email = :email and a.recovery = :code and not exists (
+                            select 1 from membership m join workroom w on w.id = m.workroom_id where m.account_id = a.id and w.demo)
+                        returning a.id""")
+                .param("email", normal(email))
+                .param("code", codeHash)
+                .param("password", password)
+                .query(UUID.class)
+                .optional();
     }
 
     /** The hash of an account's password. */

@@ -1,9 +1,13 @@
 package brightplumb.app.account;
 
 import brightplumb.core.measure.Refusal;
+import com.nulabinc.zxcvbn.Pattern;
+import com.nulabinc.zxcvbn.Strength;
 import com.nulabinc.zxcvbn.Zxcvbn;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -26,6 +30,26 @@ class Passwords {
         this.encoder = encoder;
     }
 
+    /** What stands on this application's own pages is among what is tried first. */
+    private static final List<String> OWN = List.of(
+            "bright plumb",
+            "brightplumb",
+            "calico-and-chalk",
+            "calico",
+            "chalk",
+            "plumb",
+            "workroom",
+            "saltmarsh playhouse",
+            "saltmarsh",
+            "playhouse",
+            "pattern cutter",
+            "trousers",
+            "skirt",
+            "jumpsuit",
+            "bodysuit");
+
+    private static final String COMMONEST = "passwords";
+
     /** The words that are guessed first; read when a password is first chosen. */
     private static final class Guesses {
         static final Zxcvbn FIRST = new Zxcvbn();
@@ -44,6 +68,14 @@ class Passwords {
         return encoder.matches(password, hash == null ? NOBODYS : hash) && hash != null;
     }
 
+    /** Whether it is, as a whole, one of the commonest or one of our own words, spelt however. */
+    private static boolean isCommon(Strength strength) {
+        return strength.getSequence().size() == 1
+                && strength.getSequence().get(0).pattern == Pattern.Dictionary
+                && Set.of(COMMONEST, "user_inputs")
+                        .contains(strength.getSequence().get(0).dictionaryName);
+    }
+
     /**
      * The hash of a new password.
      *
@@ -57,7 +89,10 @@ class Passwords {
         if (!readable(password)) {
             throw new Refusal(field, "A password has at most " + LONGEST + " plain letters");
         }
-        if (Guesses.FIRST.measure(password, near).getScore() < GOOD) {
+        List<String> first = new ArrayList<>(OWN);
+        first.addAll(near);
+        Strength strength = Guesses.FIRST.measure(password, first);
+        if (strength.getScore() < GOOD || isCommon(strength)) {
             throw new Refusal(field, "This is among the first that would be tried; a few words together are better");
         }
         return encoder.encode(password);

@@ -14,6 +14,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 
 /** What is open, what needs a session, and what a browser may do with our pages. */
 @Configuration
@@ -32,6 +33,9 @@ class SecurityRules {
             "base-uri 'none'",
             "form-action 'self'",
             "frame-ancestors 'none'");
+
+    /** What no page of ours asks a browser for. */
+    private static final String NOTHING_BUT_THE_PAGE = "camera=(), microphone=(), geolocation=(), payment=(), usb=()";
 
     @Bean
     PasswordEncoder encoder() {
@@ -66,6 +70,8 @@ class SecurityRules {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session")
                         .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session/recover")
+                        .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/workrooms")
                         .permitAll()
                         .requestMatchers("/actuator/health")
@@ -84,6 +90,8 @@ class SecurityRules {
                 .httpBasic(b -> b.disable())
                 .logout(l -> l.disable())
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        .permissionsPolicyHeader(p -> p.policy(NOTHING_BUT_THE_PAGE))
+                        .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
                         .referrerPolicy(r -> r.policy(
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))

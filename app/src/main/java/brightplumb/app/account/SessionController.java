@@ -63,6 +63,8 @@ class SessionController {
         String client = request.getRemoteAddr();
         String both = email + '\n' + client;
         // What one address is refused does not use up what the client has for others.
+        // A client with no tries left makes no bucket for every address that it makes up.
+        throttle.check(Tries.CLIENT, client);
         throttle.take(Tries.ADDRESS_FROM_CLIENT, both);
         throttle.take(Tries.CLIENT, client);
         boolean known = accounts.isKnown(email, client);
@@ -80,7 +82,7 @@ class SessionController {
         if (!known) {
             throttle.giveBack(Tries.ADDRESS_FROM_STRANGERS, email);
         }
-        accounts.signedIn(stored.get().member().account(), client);
+        accounts.signedIn(stored.get().member().account(), client, Visits.browser(request));
         visits.begin(stored.get().member(), request, response);
         return ResponseEntity.noContent().build();
     }

@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.sql.DataSource;
 import org.springframework.stereotype.Component;
 
@@ -46,6 +47,11 @@ class Throttle {
 
     private static final int SWEEP = 200;
 
+    /** So many tries after each other, buckets that are full again are swept: strangers make one for every address they make up. */
+    private static final int SWEEP_EVERY = 50;
+
+    private final AtomicInteger taken = new AtomicInteger();
+
     private final PostgreSQLadvisoryLockBasedProxyManager<Long> buckets;
 
     Throttle(DataSource database) {
@@ -65,8 +71,23 @@ class Throttle {
      * @throws TooManyTries with how long to wait, when none is left
      */
     void take(Tries tries, String of) {
+        if (taken.incrementAndGet() % SWEEP_EVERY == 0) {
+            buckets.removeExpired(SWEEP);
+        }
         var probe = buckets.getProxy(key(tries, of), () -> tries.bucket).tryConsumeAndReturnRemaining(1);
         if (!probe.isConsumed()) {
+            throw new TooManyTries(Duration.ofNanos(probe.getNanosToWaitForRefill()));
+        }
+    }
+
+    /**
+     * Checks that a try is left without taking it.
+     *
+     * @throws TooManyTries with how long to wait, when none is left
+     */
+    void check(Tries tries, String of) {
+        var probe = buckets.getProxy(key(tries, of), () -> tries.bucket).estimateAbilityToConsume(1);
+        if (!probe.canBeConsumed()) {
             throw new TooManyTries(Duration.ofNanos(probe.getNanosToWaitForRefill()));
         }
     }

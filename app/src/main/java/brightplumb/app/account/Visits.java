@@ -3,6 +3,8 @@ package brightplumb.app.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -14,6 +16,8 @@ import org.springframework.stereotype.Component;
 /** Sessions begun and ended. */
 @Component
 class Visits {
+
+    private static final int LONGEST_BROWSER = 200;
 
     private final SecurityContextRepository contexts;
     private final CookieCsrfTokenRepository csrfTokens;
@@ -38,6 +42,23 @@ class Visits {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         csrfTokens.saveToken(csrfTokens.generateToken(request), request, response);
+    }
+
+    /** The browser of a request as it calls itself, as much of it as is kept. */
+    static String browser(HttpServletRequest request) {
+        String name = request.getHeader(HttpHeaders.USER_AGENT);
+        return name == null
+                ? ""
+                : name.codePoints()
+                        .filter(c -> c >= ' ' && c < 127)
+                        .limit(LONGEST_BROWSER)
+                        .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                        .toString();
+    }
+
+    /** Ends all sessions of an account. */
+    void endAll(UUID account) {
+        sessions.findByPrincipalName(account.toString()).keySet().forEach(sessions::deleteById);
     }
 
     void end(HttpServletRequest request) {
