@@ -4,17 +4,21 @@ APPLICATION=
 BUILT=app/target/built
 SOURCES="pom.xml */pom.xml core/src/main formats/src/main app/src/main web/src web/index.html web/public web/package-lock.json web/openapi.json web/*.ts web/*.json"
 
-# Builds only when something that goes into the jar is newer than it. Two copies that start at once build one after the other.
+# A jar by its size and time. One that a build did not finish writing is not the one whose mark was written after it.
+mark_of() { stat -c '%s-%Y' "$1" 2>/dev/null; }
+
+# Builds only when something that goes into the jar is newer than it, or the jar is not one that was finished. Two copies that start at once build one after the other.
 build() {
   local log=$PLUMB_DATA/build.log
   mkdir -p "$BUILT"
   exec 7>"$BUILT/lock"
   flock -n 7 || { say "another copy is building; waiting for it"; flock 7; }
   # shellcheck disable=SC2086
-  if [ ! -f "$JAR" ] || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
+  if [ ! -f "$JAR" ] || [ "$(mark_of "$JAR")" != "$(cat "$BUILT/finished" 2>/dev/null)" ] || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
     say "building; the first time this fetches what it needs and takes a few minutes"
     mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true -pl app -am package >"$log" 2>&1 </dev/null 7>&- \
       || { tail -n 30 "$log" >&2; fail "the build failed; its log is $log"; }
+    mark_of "$JAR" >"$BUILT/finished"
   fi
   unpack "$log"
   exec 7>&-
@@ -24,7 +28,7 @@ build() {
 # classes archived by a dry run without a database, the application starts in half the time.
 unpack() {
   local stamp aside
-  stamp=$(stat -c '%s-%Y' "$JAR")
+  stamp=$(mark_of "$JAR")
   UNPACKED=$BUILT/$stamp
   if [ ! -f "$UNPACKED/classes.jsa" ]; then
     say "getting the build ready to start quickly"
@@ -48,26 +52,31 @@ unpack() {
   done
 }
 
+# The application writes its log itself, kept over a start and turned by size. What the machine under it says goes beside it.
 launch_application() {
-  local log=$PLUMB_DATA/application.log
   (
+    umask 077
     cd "$UNPACKED"
     PLUMB_PG_USER=$PG_USER PLUMB_PG_PASSWORD=$PG_PASSWORD PLUMB_PORT=$PLUMB_PORT PLUMB_PG_PORT=$PLUMB_PG_PORT \
       PLUMB_ADDRESS=$PLUMB_ADDRESS PLUMB_HOSTS=$PLUMB_HOSTS PLUMB_DEMO=$PLUMB_DEMO PLUMB_SIGN_UP=$PLUMB_SIGN_UP \
+      PLUMB_PROXIES=$PLUMB_PROXIES PLUMB_LOG=$PLUMB_DATA/application.log \
       exec java -Xmx512m -XX:SharedArchiveFile=classes.jsa -Xshare:auto -jar "$(basename "$JAR")"
-  ) >"$log" 2>&1 </dev/null 8<&- 9>&- &
+  ) >"$PLUMB_DATA/application.out" 2>&1 </dev/null 8<&- 9>&- &
   APPLICATION=$!
   echo "$APPLICATION" >"$PLUMB_DATA/application.pid"
 }
 
+# Waits as long as it lives and gets somewhere: a slow machine takes more than a minute.
 await_application() {
-  local log=$PLUMB_DATA/application.log
-  for _ in $(seq 600); do
-    kill -0 "$APPLICATION" 2>/dev/null || { tail -n 20 "$log" >&2; fail "the application did not start; its log is $log"; }
+  local log=$PLUMB_DATA/application.log tries
+  for tries in $(seq 3000); do
+    kill -0 "$APPLICATION" 2>/dev/null \
+      || { tail -q -n 20 "$log" "$PLUMB_DATA/application.out" >&2 2>/dev/null; fail "the application did not start; its log is $log"; }
     if healthy; then return; fi
+    [ $((tries % 300)) -ne 0 ] || say "still starting, after $((tries / 10)) seconds"
     sleep 0.1
   done
-  fail "the application did not answer within a minute; its log is $log"
+  fail "the application did not answer within five minutes; its log is $log"
 }
 
 # The address it can be reached at from here.
@@ -101,10 +110,19 @@ end_left_application() {
   rm -f "$1/application.pid"
 }
 
-# Stays until the application ends. A database that dies meanwhile is brought back, a few times.
+# Stays, and brings back a few times what dies: the database, or the application.
 watch_over() {
-  local brought_back=0
-  while kill -0 "$APPLICATION" 2>/dev/null; do
+  local brought_back=0 restarted=0
+  while true; do
+    if ! kill -0 "$APPLICATION" 2>/dev/null; then
+      wait "$APPLICATION" || true
+      [ $restarted -lt 5 ] || fail "the application does not stay up; its log is $PLUMB_DATA/application.log"
+      restarted=$((restarted + 1))
+      say "the application has stopped; starting it again"
+      launch_application
+      await_application
+      say "the application is back"
+    fi
     if ! cluster_runs; then
       [ $brought_back -lt 5 ] || fail "the database does not stay up; its log is $(cluster_home "$PLUMB_DATA")/pg.log"
       brought_back=$((brought_back + 1))
@@ -115,7 +133,6 @@ watch_over() {
     sleep 0.5 &
     wait $! || true
   done
-  wait "$APPLICATION" || fail "the application stopped by itself; its log is $PLUMB_DATA/application.log"
 }
 
 stop_application() {

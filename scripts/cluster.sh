@@ -52,19 +52,23 @@ start_cluster() {
   local cluster=$dir/pg log=$dir/pg.log
   PG_KEEPER_PASSWORD=$(secret "$dir/pg-password")
   PG_PASSWORD=$(secret "$dir/app-password")
-  if [ "$(id -u)" = 0 ]; then
-    mkdir -p "$cluster" && chown postgres "$cluster" && chmod 700 "$cluster"
-    touch "$log" && chown postgres "$log"
-  fi
   if [ ! -s "$cluster/PG_VERSION" ]; then
-    local once; once=$(mktemp)
+    # Made aside and put in its place whole: one that was killed in the making is made anew.
+    local once making=$dir/pg.making
+    rm -rf "$making"
+    once=$(mktemp)
     echo "$PG_KEEPER_PASSWORD" >"$once"
     [ "$(id -u)" = 0 ] && chown postgres "$once"
-    as_pg "$PG_BIN/initdb" -D "$cluster" -U "$PG_KEEPER" --pwfile="$once" --auth=scram-sha-256 \
+    if [ "$(id -u)" = 0 ]; then mkdir -p "$making" && chown postgres "$making" && chmod 700 "$making"; fi
+    as_pg "$PG_BIN/initdb" -D "$making" -U "$PG_KEEPER" --pwfile="$once" --auth=scram-sha-256 \
       --encoding=UTF8 --locale=C.UTF-8 >"$log.init" 2>&1 </dev/null \
       || { tail -n 5 "$log.init" >&2; rm -f "$once"; fail "the database could not be made"; }
     rm -f "$once"
+    rm -rf "$cluster"
+    mv -T "$making" "$cluster"
   fi
+  same_version "$cluster"
+  turn_log "$log"
   local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60"
   [ "$kind" = throwaway ] && options="$options -c fsync=off -c synchronous_commit=off -c full_page_writes=off"
   as_pg "$PG_BIN/pg_ctl" -D "$cluster" -l "$log" -w -t 60 -o "$options" start >/dev/null 2>&1 </dev/null 8<&- 9>&- \
@@ -74,6 +78,34 @@ start_cluster() {
   local database
   [ "$kind" = throwaway ] && database=postgres || database=brightplumb
   own_database "$port" $database >>"$log.role" 2>&1 || { tail -n 5 "$log.role" >&2; fail "the database could not be made"; }
+}
+
+# The programs that made a cluster are the ones that run it: another version cannot read its files.
+same_version() {
+  local made here
+  made=$(as_pg cat "$1/PG_VERSION")
+  here=$("$PG_BIN/postgres" --version | sed 's/[^0-9]*\([0-9]*\).*/\1/')
+  [ "$made" != "$here" ] || return 0
+  if [ -x "/usr/lib/postgresql/$made/bin/postgres" ]; then
+    say "these database files are PostgreSQL $made's, which is still here; using it"
+    PG_BIN=/usr/lib/postgresql/$made/bin
+    return 0
+  fi
+  say "the database files in $1 were made by PostgreSQL $made, and here is PostgreSQL $here"
+  say "to go on with them: apt-get install postgresql-$made, then start again"
+  say "to take them over into PostgreSQL $here: start once so, write them out with"
+  say "  PGPASSWORD=\$(cat $(dirname "$1")/pg-password) pg_dump -h 127.0.0.1 -p $PLUMB_PG_PORT -U $PG_KEEPER brightplumb >all.sql"
+  say "move $1 aside, remove postgresql-$made, start once (PLUMB_DEMO=off), and read all.sql into the new database with psql"
+  fail "nothing was changed"
+}
+
+# A log is its owner's alone, kept over a start, and turned when it is large.
+turn_log() {
+  local most=5000000
+  if [ -f "$1" ] && [ "$(stat -c %s "$1")" -gt $most ]; then mv -f "$1" "$1.1"; fi
+  touch "$1"
+  chmod 600 "$1"
+  if [ "$(id -u)" = 0 ]; then chown postgres "$1"; fi
 }
 
 # Runs the SQL it is given on its input, so that no password shows in a list of processes.

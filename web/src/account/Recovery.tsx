@@ -11,7 +11,7 @@ export function CodeCard({ code, children }: { code: string; children?: React.Re
         <span className="font-semibold">Write this code down.</span> It opens your account if the password is lost: no
         mail leaves this machine. It is shown once, and good for one use.
       </p>
-      <p className="select-all break-words font-semibold text-lead tabular-nums" data-testid="recovery-code">
+      <p className="max-w-56 select-all break-words font-semibold text-lead tabular-nums" data-testid="recovery-code">
         {code}
       </p>
       {children}

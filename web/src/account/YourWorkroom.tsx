@@ -29,11 +29,20 @@ export function YourWorkroom() {
           </p>
         </div>
         <Figures />
-        <Password email={account.email} />
-        <NewCode />
-        <SignIns />
+        {account.demo ? (
+          <p className="rounded-card border border-line bg-wash p-4">
+            The demo is shared: its password stays, and nobody leaves it. Open a workroom of your own from the sign-in
+            page.
+          </p>
+        ) : (
+          <>
+            <Password email={account.email} />
+            <NewCode />
+            <SignIns />
+          </>
+        )}
         <Others />
-        <Leave workroom={account.workroom} />
+        {!account.demo && <Leave workroom={account.workroom} />}
         <p className="text-soft">
           Bright Plumb is made with the work of others:{' '}
           <a className="underline underline-offset-4" href="/notices.txt" target="_blank" rel="noreferrer">

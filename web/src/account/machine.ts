@@ -53,8 +53,9 @@ export class Machine {
     }
   }
 
-  /** Forgets all that is kept of everybody who was signed in. */
+  /** Forgets all that is kept of everybody who was signed in; nobody is from now on, so that nothing is written down on the way out. */
   forget() {
+    this.belongTo(null);
     for (const where of ['good', 'tab'] as const) {
       for (const key of this.all(where)) if (key.startsWith(PREFIX) || BEFORE.test(key)) this.drop(where, key);
     }

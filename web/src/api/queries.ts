@@ -50,7 +50,7 @@ export function useSession() {
     },
     staleTime: Number.POSITIVE_INFINITY,
     // Another page of this browser may have been signed out of meanwhile, or into.
-    refetchOnWindowFocus: 'always',
+    refetchOnWindowFocus: (query) => (query.state.data?.account ? 'always' : false),
   });
 }
 

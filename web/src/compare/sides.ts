@@ -13,7 +13,10 @@ export function sidesOf(now: string, ways: Way[], cloth: Cloth, revisions: Revis
     { id: 'now', title: `This draft, ${now}` },
     ...ways.map((w) => ({ id: `way:${w.id}`, title: `${w.title} way` })),
     ...otherCloths(cloth).map((s) => ({ id: `cloth:${s}`, title: inCloth(s) })),
-    ...revisions.map((r) => ({ id: `rev:${r.number}`, title: `Revision ${r.number}` })),
+    ...revisions.map((r) => ({
+      id: `rev:${r.number}`,
+      title: `Revision ${r.number}${r.kept ? '' : ', drawn anew by a newer engine'}`,
+    })),
     ...people.map((p) => ({ id: `who:${p.id}`, title: p.name })),
   ];
 }

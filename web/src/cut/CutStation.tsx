@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { answered, api, type Draft, type Piece, type Problem, problemOf } from '../api/client';
 import { keys, useLooked, usePages, useRevisions } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
@@ -236,7 +236,15 @@ function Revisions() {
             </span>
             {r.reason && <span className="block text-soft">{r.reason}</span>}
             {r.moved && <span className="block text-amber">Drafted anew today it would differ.</span>}
-            {!r.comparable && <span className="block text-soft">Cut by an earlier engine, not compared.</span>}
+            {!r.kept && <span className="block text-amber">Drawn anew by a newer engine.</span>}
+            {r.kept && !r.comparable && (
+              <span className="block text-soft">Cut by an earlier engine, not compared.</span>
+            )}
+            {(r.moved || !r.kept) && (
+              <Link className="underline underline-offset-4" to={`/tickets/${id}/compare?over=rev:${r.number}`}>
+                See what differs
+              </Link>
+            )}
           </li>
         ))}
       </ul>

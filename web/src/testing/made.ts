@@ -95,6 +95,7 @@ export const madeRevision = (over: Partial<Revision>): Revision => ({
   request: {},
   engine: '0.4.0',
   comparable: true,
+  kept: true,
   moved: null,
   ...over,
 });

@@ -93,7 +93,8 @@ class AccountTest {
     void half_a_letter_is_none_in_an_address() {
         Client client = Application.client();
         client.get("/api/session");
-        String half = "{\"workroom\":\"Q\",\"name\":\"I\",\"email\":\"\\ud800a@place.test\",\"password\":\"" + PASSWORD + "\"}";
+        String half = "{\"workroom\":\"Q\",\"name\":\"I\",\"email\":\"\\ud800a@place.test\",\"password\":\"" + PASSWORD
+                + "\"}";
         assertThat(client.send("POST", "/api/workrooms", half).status()).isEqualTo(422);
     }
 

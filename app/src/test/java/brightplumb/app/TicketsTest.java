@@ -160,7 +160,8 @@ class TicketsTest {
     void one_from_before_patterns_were_kept_is_drawn_anew_and_says_so() {
         demo.post(path("/revisions"), Map.of());
         aged("drawn = null");
-        assertThat(demo.get(path("/pattern.svg?revision=1")).response().body()).contains("revision 1, drawn anew");
+        assertThat(demo.get(path("/pattern.svg?revision=1")).response().body())
+                .contains("revision 1, drawn anew by a newer engine");
     }
 
     @Test

@@ -120,7 +120,7 @@ public final class RedrawBench {
         List<com.microsoft.playwright.Response> answers = new ArrayList<>();
         page.onResponse(answers::add);
         page.navigate("/");
-        page.getByLabel("Address").waitFor();
+        page.getByLabel("E-mail").waitFor();
         page.evaluate("() => document.fonts.ready.then(() => true)");
         long bytes = answers.stream()
                 .mapToLong(r -> r.request().sizes().responseBodySize)

@@ -221,7 +221,7 @@ class AroundTheTableTest {
         assertThat(Browser.button(page, "Sign in")).isVisible();
         page.navigate("/book");
         assertThat(Browser.button(page, "Sign in")).isVisible();
-        page.getByLabel("Address").fill("demo@brightplumb.test");
+        page.getByLabel("E-mail").fill("demo@brightplumb.test");
         page.getByLabel("Password").fill("chalk-and-calico");
         Browser.button(page, "Sign in").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("do not belong together");

@@ -102,7 +102,7 @@ public final class Browser implements AutoCloseable {
     }
 
     public static void signIn(Page page) {
-        page.getByLabel("Address").fill("demo@brightplumb.test");
+        page.getByLabel("E-mail").fill("demo@brightplumb.test");
         page.getByLabel("Password").fill("calico-and-chalk");
         button(page, "Sign in").click();
         rack(page).waitFor();

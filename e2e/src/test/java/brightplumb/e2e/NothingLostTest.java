@@ -340,7 +340,7 @@ class NothingLostTest {
         page.locator("#set-length").fill("12");
         assertThat(page.locator("#set-length-says")).containsText("below the crotch");
         assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("kept")))
-                .hasText("kept");
+                .hasText("not kept yet");
         page.reload();
         assertThat(page.locator("#set-length-says")).containsText("below the crotch");
         page.navigate(page.url().replaceFirst("/draft.*", "/cut"));

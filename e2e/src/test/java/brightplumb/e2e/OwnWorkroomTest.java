@@ -23,7 +23,7 @@ class OwnWorkroomTest {
     }
 
     private static void signIn(Page page, String email, String password) {
-        page.getByLabel("Address").fill(email);
+        page.getByLabel("E-mail").fill(email);
         page.getByLabel("Password").fill(password);
         Browser.button(page, "Sign in").click();
     }
@@ -36,7 +36,7 @@ class OwnWorkroomTest {
         Browser.assertAccessible(page);
         page.getByLabel("What the workroom is called").fill("Pell & Daughter");
         page.getByLabel("Your name").fill("Oona Pell");
-        page.getByLabel("Your address").fill("oona@pell.test");
+        page.getByLabel("Your e-mail").fill("oona@pell.test");
         page.getByLabel("A password").fill("password123");
         Browser.button(page, "Open it").click();
         assertThat(page.getByText("among the first that would be tried")).isVisible();

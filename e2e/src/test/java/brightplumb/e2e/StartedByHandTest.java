@@ -210,6 +210,45 @@ class StartedByHandTest {
     }
 
     @Test
+    void what_was_killed_in_the_making_is_made_anew_and_an_application_that_dies_is_brought_back() throws Exception {
+        Copy copy = copy();
+        // As a database that was killed while it was made leaves it: some files, and no version yet in its place.
+        Files.createDirectories(copy.data.resolve("pg.making").resolve("base"));
+        Files.writeString(copy.data.resolve("pg.making").resolve("PG_VERSION"), "15");
+        copy.start();
+        Visitor visitor = new Visitor(copy.port);
+        assertThat(visitor.adds("Before")).isTrue();
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copy.data.resolve("application.log"))))
+                .as("a log is its owner's alone")
+                .isEqualTo("rw-------");
+        ProcessHandle.of(copy.number("application.pid")).orElseThrow().destroyForcibly();
+        await(() -> copy.said().contains("the application is back"));
+        assertThat(visitor.people("Before")).contains("\"Before\"");
+    }
+
+    @Test
+    void a_database_of_another_version_is_told_with_the_way_to_take_it_over() throws Exception {
+        Copy copy = copy();
+        Files.createDirectories(copy.data.resolve("pg"));
+        Files.writeString(copy.data.resolve("pg").resolve("PG_VERSION"), "9\n");
+        new ProcessBuilder("chmod", "-R", "a+rX", copy.data.toString()).start().waitFor();
+        ProcessBuilder builder = new ProcessBuilder("./plumb", "start")
+                .directory(Path.of("..").toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(copy.data.resolve("plumb.log").toFile());
+        builder.environment().put("PLUMB_DATA", copy.data.toString());
+        builder.environment().put("PLUMB_PORT", String.valueOf(copy.port));
+        builder.environment().put("PLUMB_PG_PORT", String.valueOf(copy.pgPort));
+        copy.plumb = builder.start();
+        await(() -> !copy.plumb.isAlive());
+        assertThat(copy.said())
+                .contains("made by PostgreSQL 9")
+                .contains("apt-get install postgresql-9")
+                .contains("pg_dump")
+                .contains("nothing was changed");
+    }
+
+    @Test
     void a_database_that_dies_is_brought_back_and_meanwhile_the_answer_says_so() throws Exception {
         Copy copy = copy();
         copy.start();

@@ -28,8 +28,11 @@ class SessionController {
 
     record SignIn(String email, String password) {}
 
-    /** @param id the account, by which a page knows whose it is */
-    record AccountView(UUID id, String name, String email, String workroom) {}
+    /**
+     * @param id the account, by which a page knows whose it is
+     * @param demo whether it is of an invented workroom, which everybody shares
+     */
+    record AccountView(UUID id, String name, String email, String workroom, boolean demo) {}
 
     private final Accounts accounts;
     private final Passwords passwords;
@@ -54,7 +57,12 @@ class SessionController {
             throw new NotSignedIn(
                     "Nobody is signed in", Map.of("demo", started.demo(), "signUp", started.signUpOpen()));
         }
-        return new AccountView(member.account(), member.name(), member.email(), member.workroomName());
+        return new AccountView(
+                member.account(),
+                member.name(),
+                member.email(),
+                member.workroomName(),
+                accounts.isDemo(member.account()));
     }
 
     @PostMapping

@@ -321,9 +321,7 @@ class PrintingController {
         var kept = revisions.pattern(member.workroom(), ticket.id(), number);
         DrawnPattern pattern = kept.orElseGet(
                 () -> DrawnPattern.of(Drafting.draft(revision.request().read())));
-        // One from before patterns were kept can only be drawn anew, and says so on the paper.
-        String named = "revision " + number + (kept.isPresent() ? "" : ", drawn anew");
-        return new Asked(pattern, title(member, ticket, revision.request().way(), named, days));
+        return new Asked(pattern, title(member, ticket, revision.request().way(), revision.title(), days));
     }
 
     private static TitleBlock title(Member member, TicketView ticket, String way, String named, DayStyle days) {
