@@ -3,6 +3,8 @@ package brightplumb.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -225,5 +227,46 @@ class TicketsTest {
                         .get("total")
                         .asInt())
                 .isEqualTo(3);
+    }
+
+    @Test
+    void a_change_the_draft_refuses_is_not_kept_and_says_why_and_the_rest_of_the_ticket_stays() {
+        String ticket = LimitsTest.ticket(demo, "tailored-shorts");
+        Map<String, Object> asked = new LinkedHashMap<>(
+                Map.of("name", "Tried", "cut", "tailored-shorts", "settings", Map.of(), "version", 1));
+        asked.put("with", List.of("in-seam-pocket"));
+        Client.Answer refused = demo.put(ticket, asked);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().get("errors").get(0).get("message").asString())
+                .isEqualTo("Pockets in the side seam and scoop pockets need the same place; take one of them off");
+        assertThat(demo.get(ticket).json().get("with")).isEmpty();
+        assertThat(demo.get(ticket).json().get("version").asInt()).isEqualTo(1);
+        asked.put("without", List.of("scoop-pocket"));
+        assertThat(demo.put(ticket, asked).status())
+                .as("with its place free it is kept")
+                .isEqualTo(200);
+    }
+
+    @Test
+    void a_cut_whose_tape_is_still_missing_may_be_chosen_all_the_same() {
+        String ticket = LimitsTest.ticket(demo, "straight-skirt");
+        assertThat(demo.put(
+                                ticket,
+                                Map.of("name", "Tried", "cut", "sleeved-playsuit", "settings", Map.of(), "version", 1))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void frozen_twice_with_nothing_changed_it_is_one_revision() {
+        String ticket = LimitsTest.ticket(demo, "straight-skirt");
+        for (int i = 0; i < 2; i++) {
+            assertThat(demo.post(ticket + "/revisions", Map.of("reason", "first toile", "version", 1))
+                            .json()
+                            .get("number")
+                            .asInt())
+                    .isEqualTo(1);
+        }
+        assertThat(demo.get(ticket + "/revisions").json().get("total").asInt()).isEqualTo(1);
     }
 }

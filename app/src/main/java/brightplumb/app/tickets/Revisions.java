@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Revisions {
 
     private static final String VIEW = """
-            select number, reason, made_by, made_at, request, format, engine, result_hash, drawn is not null as kept,
+            select number, reason, made_by, made_at, request, format, engine, result_hash, (drawn is not null) as kept,
                    case when compared_engine = :engine then compared_moved end as moved
             from revision where workroom_id = :workroom and ticket_id = :ticket""";
 
@@ -148,7 +148,7 @@ public class Revisions {
             return same.get();
         }
         int number = db.sql("""
-                        insert into revision (workroom_id, ticket_id, number, reason, made_by, request, format, engine, result_hash, drawn is not null as kept,
+                        insert into revision (workroom_id, ticket_id, number, reason, made_by, request, format, engine, result_hash,
                                               drawn, compared_engine, compared_moved)
                         values (:workroom, :ticket,
                                 (select coalesce(max(number), 0) + 1 from revision where workroom_id = :workroom and ticket_id = :ticket),
