@@ -21,12 +21,16 @@ final class Caller {
     }
 
     static Caller signedIn(String address) throws IOException, InterruptedException {
+        return signedIn(address, "demo@brightplumb.test");
+    }
+
+    static Caller signedIn(String address, String email) throws IOException, InterruptedException {
         Caller caller = new Caller(address);
         caller.ask("GET", "/api/session", "");
         int status = caller.ask(
                         "POST",
                         "/api/session",
-                        "{\"email\":\"demo@brightplumb.test\",\"password\":\"calico-and-chalk\"}")
+                        "{\"email\":\"" + email + "\",\"password\":\"calico-and-chalk\"}")
                 .statusCode();
         if (status != 204) {
             throw new IllegalStateException("Not signed in: " + status);
@@ -34,12 +38,17 @@ final class Caller {
         return caller;
     }
 
-    HttpResponse<String> ask(String method, String path, String body) throws IOException, InterruptedException {
-        String token = cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+    /** A cookie's value, for those who speak HTTP themselves. */
+    String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
                 .map(HttpCookie::getValue)
                 .findFirst()
                 .orElse("");
+    }
+
+    HttpResponse<String> ask(String method, String path, String body) throws IOException, InterruptedException {
+        String token = cookie("XSRF-TOKEN");
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
                 .header("X-XSRF-TOKEN", token)
