@@ -15,6 +15,7 @@ build() {
   flock -n 7 || { say "another copy is building; waiting for it"; flock 7; }
   # shellcheck disable=SC2086
   if [ ! -f "$JAR" ] || [ "$(mark_of "$JAR")" != "$(cat "$BUILT/finished" 2>/dev/null)" ] || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
+    need_build_tools
     say "building; the first time this fetches what it needs and takes a few minutes"
     mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true -pl app -am package >"$log" 2>&1 </dev/null 7>&- \
       || { tail -n 30 "$log" >&2; fail "the build failed; its log is $log"; }

@@ -24,6 +24,9 @@ install_packages() {
   rm -f "$log"
 }
 
+# What runs the application; what builds it is asked for only where something has to be built.
+need_java() { command -v java >/dev/null || install_packages openjdk-17-jdk-headless; }
+
 need_build_tools() {
   command -v javac >/dev/null || install_packages openjdk-17-jdk-headless
   local java; java=$(javac -version 2>/dev/null | sed -n 's/^javac \([0-9]*\).*/\1/p')

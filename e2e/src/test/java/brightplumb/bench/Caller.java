@@ -28,9 +28,7 @@ final class Caller {
         Caller caller = new Caller(address);
         caller.ask("GET", "/api/session", "");
         int status = caller.ask(
-                        "POST",
-                        "/api/session",
-                        "{\"email\":\"" + email + "\",\"password\":\"calico-and-chalk\"}")
+                        "POST", "/api/session", "{\"email\":\"" + email + "\",\"password\":\"calico-and-chalk\"}")
                 .statusCode();
         if (status != 204) {
             throw new IllegalStateException("Not signed in: " + status);

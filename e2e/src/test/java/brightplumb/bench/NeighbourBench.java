@@ -28,8 +28,9 @@ public final class NeighbourBench {
     private static final int COUNTED = 100;
     private static final long EVERY = 50_000_000;
 
-    private static final String TROUSERS = "\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,"
-            + "\"bodyRise\":266.7,\"outsideLeg\":1041.4}";
+    private static final String TROUSERS =
+            "\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,"
+                    + "\"bodyRise\":266.7,\"outsideLeg\":1041.4}";
 
     private final Caller victim;
     private final Caller eager;
@@ -67,10 +68,15 @@ public final class NeighbourBench {
             beside(kind.getKey(), List.of(kind.getValue()));
         }
         beside("all kinds together", List.copyOf(kinds.values()));
-        besideOpen(CONNECTIONS + " who send slowly", open("POST /api/session HTTP/1.1\r\nHost: localhost\r\n"
-                + "Content-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\nx"));
-        besideOpen(CONNECTIONS + " who do not read", open(("GET /api/cuts HTTP/1.1\r\nHost: localhost\r\nCookie: PLUMB_SESSION="
-                + eager.cookie("PLUMB_SESSION") + "\r\n\r\n").repeat(40)));
+        besideOpen(
+                CONNECTIONS + " who send slowly",
+                open("POST /api/session HTTP/1.1\r\nHost: localhost\r\n"
+                        + "Content-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\nx"));
+        besideOpen(
+                CONNECTIONS + " who do not read",
+                open(("GET /api/cuts HTTP/1.1\r\nHost: localhost\r\nCookie: PLUMB_SESSION="
+                                + eager.cookie("PLUMB_SESSION") + "\r\n\r\n")
+                        .repeat(40)));
     }
 
     private Asking posted(String path, String body) {
@@ -87,7 +93,8 @@ public final class NeighbourBench {
             Thread hand = new Thread(() -> {
                 while (on.get()) {
                     try {
-                        answers.computeIfAbsent(asking.ask(), s -> new AtomicInteger()).incrementAndGet();
+                        answers.computeIfAbsent(asking.ask(), s -> new AtomicInteger())
+                                .incrementAndGet();
                     } catch (IOException | InterruptedException ended) {
                         return;
                     }
