@@ -13,8 +13,9 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 
 /**
- * Writes down whose work ships with the application: every Java library of a class path and every package of the page, with the licences and
- * notices that they bring. Run by the build: {@code java Notices.java CLASSPATH-FILE PACKAGES-FOLDER LOCK-FILE OUT}.
+ * Writes down whose work ships with the application: every Java library of a class path and every package of the
+ * page, with the licences and notices that they bring. Run by the build: {@code java Notices.java CLASSPATH-FILE
+ * PACKAGES-FOLDER LOCK-FILE OUT}.
  */
 public final class Notices {
 
@@ -89,7 +90,8 @@ public final class Notices {
     }
 
     private void write(Path out) throws IOException {
-        StringBuilder all = new StringBuilder("Bright Plumb is under the Apache License 2.0. It is made with the work of others:\n");
+        StringBuilder all = new StringBuilder(
+                "Bright Plumb is under the Apache License 2.0. It is made with the work of others:\n");
         texts.forEach((text, of) -> all.append("\n")
                 .append("=".repeat(80))
                 .append("\n")

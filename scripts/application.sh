@@ -7,14 +7,16 @@ SOURCES="pom.xml */pom.xml core/src/main formats/src/main app/src/main web/src w
 # A jar by its size and time. One that a build did not finish writing is not the one whose mark was written after it.
 mark_of() { stat -c '%s-%Y' "$1" 2>/dev/null; }
 
-# Builds only when something that goes into the jar is newer than it, or the jar is not one that was finished. Two copies that start at once build one after the other.
+# Builds only when something that goes into the jar is newer than it, or the jar is not one that was finished.
+# Two copies that start at once build one after the other.
 build() {
   local log=$PLUMB_DATA/build.log
   mkdir -p "$BUILT"
   exec 7>"$BUILT/lock"
   flock -n 7 || { say "another copy is building; waiting for it"; flock 7; }
   # shellcheck disable=SC2086
-  if [ ! -f "$JAR" ] || [ "$(mark_of "$JAR")" != "$(cat "$BUILT/finished" 2>/dev/null)" ] || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
+  if [ ! -f "$JAR" ] || [ "$(mark_of "$JAR")" != "$(cat "$BUILT/finished" 2>/dev/null)" ] \
+    || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
     need_build_tools
     say "building; the first time this fetches what it needs and takes a few minutes"
     mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true -pl app -am package >"$log" 2>&1 </dev/null 7>&- \
@@ -53,7 +55,7 @@ unpack() {
   done
 }
 
-# The application writes its log itself, kept over a start and turned by size. What the machine under it says goes beside it.
+# The application writes its log itself, kept over a start and turned by size. What Java says goes beside it.
 launch_application() {
   (
     umask 077

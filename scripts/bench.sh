@@ -26,7 +26,10 @@ bench() {
   export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD
   if [ $what = preview ] || [ $what = all ]; then measure brightplumb.bench.PreviewBench; fi
   if [ $what = print ] || [ $what = all ]; then measure brightplumb.bench.PrintBench; fi
-  if [ $what = load ] || [ $what = all ]; then measure brightplumb.bench.LoadBench; measure brightplumb.bench.NeighbourBench; fi
+  if [ $what = load ] || [ $what = all ]; then 
+    measure brightplumb.bench.LoadBench
+    measure brightplumb.bench.NeighbourBench
+  fi
   if [ $what = redraw ] || [ $what = all ]; then measure brightplumb.bench.RedrawBench; fi
 }
 

@@ -95,7 +95,8 @@ same_version() {
   say "to go on with them: apt-get install postgresql-$made, then start again"
   say "to take them over into PostgreSQL $here: start once so, write them out with"
   say "  PGPASSWORD=\$(cat $(dirname "$1")/pg-password) pg_dump -h 127.0.0.1 -p $PLUMB_PG_PORT -U $PG_KEEPER brightplumb >all.sql"
-  say "move $1 aside, remove postgresql-$made, start once (PLUMB_DEMO=off), and read all.sql into the new database with psql"
+  say "move $1 aside, remove postgresql-$made, start once with PLUMB_DEMO=off,"
+  say "and read all.sql into the new database with psql"
   fail "nothing was changed"
 }
 

@@ -11,7 +11,10 @@ import { type NotKept, written } from './notKept';
 /** How long what waits may take to be kept, ms. */
 const MOMENT = 3000;
 
-/** The way out: what waits is kept first; what cannot be is shown, and can be written to a file, before it goes from this machine. */
+/**
+ * The way out: what waits is kept first; what cannot be is shown, and can be written to a file, before it goes from
+ * this machine.
+ */
 export function SignOut({ onStay }: { onStay: () => void }) {
   const desk = useDesk();
   const outbox = useOutbox();

@@ -1,6 +1,6 @@
 /**
- * What this machine keeps for whoever is signed in. Each name is kept under its account, so that nobody finds what another left. A browser
- * that keeps nothing, or has no room left, does no harm: the page goes on and says so.
+ * What this machine keeps for whoever is signed in. Each name is kept under its account, so that nobody finds what
+ * another left. A browser that keeps nothing, or has no room left, does no harm: the page goes on and says so.
  */
 import { useSyncExternalStore } from 'react';
 
@@ -39,7 +39,10 @@ export class Machine {
     return this.account;
   }
 
-  /** Whose things are kept from now on; what was kept of all others goes. Nobody leaves all as it is, since the same hand may come back. */
+  /**
+   * Whose things are kept from now on; what was kept of all others goes. Nobody leaves all as it is, since the same
+   * hand may come back.
+   */
   belongTo(account: string | null) {
     const left = this.account !== account;
     this.account = account;
@@ -53,7 +56,10 @@ export class Machine {
     }
   }
 
-  /** Forgets all that is kept of everybody who was signed in; nobody is from now on, so that nothing is written down on the way out. */
+  /**
+   * Forgets all that is kept of everybody who was signed in; nobody is from now on, so that nothing is written down
+   * on the way out.
+   */
   forget() {
     this.belongTo(null);
     for (const where of ['good', 'tab'] as const) {
@@ -125,7 +131,10 @@ export const machine = new Machine({ good: () => localStorage, tab: () => sessio
 
 export const useKeepsNothing = (): boolean => useSyncExternalStore(machine.subscribe, machine.keepsNothing);
 
-/** What one likes on this machine, whoever it is: units, paper. Where nothing is kept it holds for the time of the page. */
+/**
+ * What one likes on this machine, whoever it is: units, paper. Where nothing is kept it holds for the time of the
+ * page.
+ */
 export const habits: Pick<Storage, 'getItem' | 'setItem'> = {
   getItem: (key) => {
     try {

@@ -61,7 +61,9 @@ export class Problem extends Error {
     return this.status === 0 || this.status === 502 || this.status === 503 || this.status === 504;
   }
 
-  /** How long to wait, s, where there is as much work under way as there is room for; undefined where that is not why. */
+  /**
+   * How long to wait, s, where there is as much work under way as there is room for; undefined where that is not why.
+   */
   get busy(): number | undefined {
     return this.status === 429 && this.told.title === BUSY ? Number(this.told.wait) : undefined;
   }
@@ -92,8 +94,8 @@ function cookie(name: string): string | undefined {
 const ACCOUNT = 'Plumb-Account';
 
 /**
- * Sends a request, with the token that tells that it comes from our own page, and whose page it is; at once, where the library's own hook
- * would let other work go before.
+ * Sends a request, with the token that tells that it comes from our own page, and whose page it is; at once, where
+ * the library's own hook would let other work go before.
  */
 function send(request: Request): Promise<Response> {
   if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN') ?? '');

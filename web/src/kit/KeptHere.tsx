@@ -2,7 +2,10 @@ import { useKeepsNothing } from '../account/machine';
 import { useOutbox, useOutboxState } from '../tickets/TicketDesk';
 import { Button } from './Button';
 
-/** What has to be known of what is typed here: that this machine keeps nothing, or that the workroom would not have something. */
+/**
+ * What has to be known of what is typed here: that this machine keeps nothing, or that the workroom would not have
+ * something.
+ */
 export function KeptHere() {
   const blocked = useKeepsNothing();
   const outbox = useOutbox();

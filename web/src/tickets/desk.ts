@@ -1,7 +1,8 @@
 /**
- * The ticket at work. Changes wait here for a moment, then go as one into the query library's queue: one after the other for each ticket,
- * paused while there is no connection. Until the workroom has them they are written down on this machine, here and nowhere else: a second copy
- * would be older for a moment. Every station looks at the same desk.
+ * The ticket at work. Changes wait here for a moment, then go as one into the query library's queue: one after the
+ * other for each ticket, paused while there is no connection. Until the workroom has them they are written down on
+ * this machine, here and nowhere else: a second copy would be older for a moment. Every station looks at the same
+ * desk.
  */
 import { MutationObserver, onlineManager, type QueryClient } from '@tanstack/react-query';
 import type { Machine } from '../account/machine';
@@ -84,7 +85,9 @@ export class Desk {
       if (!this.isMine(tab) && !others.has(tab)) this.takeUp(ticket, tab, this.left(ticket, tab));
   }
 
-  /** Everything of whoever was signed in goes, out of memory; what waits stays on this machine until they come again. */
+  /**
+   * Everything of whoever was signed in goes, out of memory; what waits stays on this machine until they come again.
+   */
   private leave() {
     this.epoch += 1;
     for (const timer of this.timers.values()) clearTimeout(timer);
@@ -124,7 +127,10 @@ export class Desk {
     for (const { tab, left } of runs) this.takeUp(id, tab, left);
   }
 
-  /** Sends what a page left behind, run by run as it was sent: what did arrive, unanswered, is known again by what it says. */
+  /**
+   * Sends what a page left behind, run by run as it was sent: what did arrive, unanswered, is known again by what it
+   * says.
+   */
   private takeUp(id: string, tab: string, left: Run[]) {
     for (const run of left) this.submit({ id, ...run });
     if (tab !== this.tab.id) this.machine.remove(`${LEFT}${id}.${tab}`);

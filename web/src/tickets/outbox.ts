@@ -1,7 +1,8 @@
 /**
- * What is sent to the workroom beside the changes of a ticket: ticks and clocks of making, sheets, names and notes, fittings. It waits in the
- * same queue as they do, ticket by ticket and person by person, is written down on this machine until it has arrived, and goes by itself when
- * the workroom answers or somebody is signed in again. What the workroom will not have is told and stays until it was seen.
+ * What is sent to the workroom beside the changes of a ticket: ticks and clocks of making, sheets, names and notes,
+ * fittings. It waits in the same queue as they do, ticket by ticket and person by person, is written down on this
+ * machine until it has arrived, and goes by itself when the workroom answers or somebody is signed in again. What the
+ * workroom will not have is told and stays until it was seen.
  */
 import { MutationObserver, onlineManager, type QueryClient } from '@tanstack/react-query';
 import type { Machine } from '../account/machine';
@@ -58,8 +59,8 @@ export class Outbox {
   readonly state = (): OutboxState => this.state_;
 
   /**
-   * Sends something and waits a moment for what comes of it: the answer, or that it waits until the workroom answers. Throws why the
-   * workroom will not have it, which then is told here and nowhere else.
+   * Sends something and waits a moment for what comes of it: the answer, or that it waits until the workroom answers.
+   * Throws why the workroom will not have it, which then is told here and nowhere else.
    */
   async send<A>(what: Omit<Item, 'id'>): Promise<{ answer: A } | 'waiting'> {
     this.count += 1;

@@ -1,4 +1,7 @@
-/** The pages of one browser that are open on the workroom: what a closed one left is taken up by another, what an open one holds is not. */
+/**
+ * The pages of one browser that are open on the workroom: what a closed one left is taken up by another, what an open
+ * one holds is not.
+ */
 
 /** This page among the others. */
 export type Tab = {

@@ -19,7 +19,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Every endpoint of the interface's own document is sent what no page would send: whatever it is, it is not answered with a fault of ours. */
+/**
+ * Every endpoint of the interface's own document is sent what no page would send: whatever it is, it is not answered
+ * with a fault of ours.
+ */
 class FuzzTest {
 
     private static final JsonMapper JSON = new JsonMapper();

@@ -17,8 +17,8 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 
 /**
- * One account's previews while another asks for as much as it can of each costly kind, and while slow clients hold connections: against the
- * same previews alone, just before, in one run.
+ * One account's previews while another asks for as much as it can of each costly kind, and while slow clients hold
+ * connections: against the same previews alone, just before, in one run.
  */
 public final class NeighbourBench {
 

@@ -10,7 +10,10 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** What is refused is not kept, what waits is not lost, and whoever comes next to a shared machine finds nothing of another's. */
+/**
+ * What is refused is not kept, what waits is not lost, and whoever comes next to a shared machine finds nothing of
+ * another's.
+ */
 @ExtendWith(Table.Laid.class)
 class SharedMachineTest {
 

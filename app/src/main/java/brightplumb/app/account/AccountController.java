@@ -28,7 +28,8 @@ class AccountController {
 
     /** One sentence for whatever is wrong with an address: who has a workroom here is nobody's business. */
     private static final String NO_ADDRESS =
-            "No workroom can be opened with this address; it is written name@place.example, and if it is yours, sign in with it";
+            "No workroom can be opened with this address; it is written name@place.example, and if it is yours,"
+                    + " sign in with it";
 
     private static final int LONGEST_ADDRESS = 254;
     private static final Pattern ADDRESS =

@@ -11,8 +11,8 @@ import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
- * Answers a page for the account alone that it was opened by. Somebody else may have signed in meanwhile in another page of the same browser:
- * what the first page sends would then be done in their name.
+ * Answers a page for the account alone that it was opened by. Somebody else may have signed in meanwhile in another
+ * page of the same browser: what the first page sends would then be done in their name.
  */
 @Component
 class AccountInterceptor implements HandlerInterceptor, WebMvcConfigurer {

@@ -11,7 +11,10 @@ import java.io.PrintWriter;
 import org.apache.coyote.CloseNowException;
 import org.springframework.util.FastByteArrayOutputStream;
 
-/** An answer whose body is held until it is whole, or too large to be held: from there on it is written straight through. */
+/**
+ * An answer whose body is held until it is whole, or too large to be held: from there on it is written straight
+ * through.
+ */
 final class BufferedResponse extends HttpServletResponseWrapper {
 
     /** What is larger is not held, bytes. */

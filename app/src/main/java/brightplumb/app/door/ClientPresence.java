@@ -40,7 +40,9 @@ public final class ClientPresence {
         return here;
     }
 
-    /** Hands every request its presence. Only the server itself sees the connection, so this stands before everything. */
+    /**
+     * Hands every request its presence. Only the server itself sees the connection, so this stands before everything.
+     */
     static final class Valve extends ValveBase {
 
         Valve() {
@@ -54,8 +56,8 @@ public final class ClientPresence {
         }
 
         /**
-         * Reads ahead without waiting. A closed connection says that one byte is there, so that the next read fails; a next request would be
-         * many.
+         * Reads ahead without waiting. A closed connection says that one byte is there, so that the next read fails;
+         * a next request would be many.
          */
         private static boolean isConnected(Request request) {
             request.getCoyoteRequest().action(ActionCode.AVAILABLE, true);

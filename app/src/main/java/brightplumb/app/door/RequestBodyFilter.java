@@ -21,13 +21,16 @@ import org.apache.coyote.CloseNowException;
 import org.springframework.http.HttpStatus;
 
 /**
- * Takes in what was sent, whole, before anything is made of it: at most a megabyte, within some seconds. No thread waits meanwhile, so
- * that many who send slowly hold up nobody. Whatever it calls itself, no body is larger: an address that takes uploads names its own limit here.
+ * Takes in what was sent, whole, before anything is made of it: at most a megabyte, within some seconds. No thread
+ * waits meanwhile, so that many who send slowly hold up nobody. Whatever it calls itself, no body is larger: an
+ * address that takes uploads names its own limit here.
  */
 final class RequestBodyFilter implements Filter {
 
     static final int MOST = 1 << 20;
-    /** Up to here what is too much is still heard out, so that its sender reads the answer; beyond it the line is cut. */
+    /**
+     * Up to here what is too much is still heard out, so that its sender reads the answer; beyond it the line is cut.
+     */
     private static final long HEARD_OUT = 8L * MOST;
 
     /** What may come with its head, bytes. */
@@ -98,7 +101,10 @@ final class RequestBodyFilter implements Filter {
         }
     }
 
-    /** What came with the head, which is all of it where it is small: nobody has to be waited for. The stream tells only that there is some. */
+    /**
+     * What came with the head, which is all of it where it is small: nobody has to be waited for. The stream tells
+     * only that there is some.
+     */
     private static byte[] here(HttpServletRequest request) throws IOException {
         ServletInputStream in = request.getInputStream();
         byte[] here = new byte[(int) Math.max(0, Math.min(request.getContentLengthLong(), SMALL))];

@@ -23,9 +23,10 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 
 /**
- * Sends what was answered as fast as its reader takes it, without a thread that waits for them, and ends a reader who takes too
- * long. What is answered is held meanwhile, so much in all. An answer too large to be held is written straight through by the
- * thread that makes it: only those are, for which {@code limits} gives room, so that few threads wait so.
+ * Sends what was answered as fast as its reader takes it, without a thread that waits for them, and ends a reader who
+ * takes too long. What is answered is held meanwhile, so much in all. An answer too large to be held is written
+ * straight through by the thread that makes it: only those are, for which {@code limits} gives room, so that few
+ * threads wait so.
  */
 public final class ResponseBodyFilter implements Filter {
 

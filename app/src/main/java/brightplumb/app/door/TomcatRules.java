@@ -11,7 +11,10 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 
-/** What the server does before the application sees a request: whose word is taken for where it comes from, and how it refuses. */
+/**
+ * What the server does before the application sees a request: whose word is taken for where it comes from, and how it
+ * refuses.
+ */
 @Configuration
 class TomcatRules {
 

@@ -12,8 +12,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.stereotype.Component;
 
 /**
- * Room for work. An account does so much of each {@link Work.Share} at a time, all accounts together so much of each kind. Others wait for a
- * while, a bounded number of them, and are then refused. Time only refuses; it never changes an answer.
+ * Room for work. An account does so much of each {@link Work.Share} at a time, all accounts together so much of each
+ * kind. Others wait for a while, a bounded number of them, and are then refused. Time only refuses; it never changes
+ * an answer.
  */
 @Component
 public class WorkLimits {

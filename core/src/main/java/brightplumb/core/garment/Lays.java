@@ -21,8 +21,8 @@ import java.util.Optional;
 public final class Lays {
 
     /**
-     * A try takes as the square of the pieces, and every garment brings time of its own: so many tries of a lay of one piece for each garment.
-     * Two seconds hold them for one garment, twenty for ten. Measured, not reckoned.
+     * A try takes as the square of the pieces, and every garment brings time of its own: so many tries of a lay of
+     * one piece for each garment. Two seconds hold them for one garment, twenty for ten. Measured, not reckoned.
      */
     private static final int WORK = 160_000;
 
@@ -30,8 +30,8 @@ public final class Lays {
     private static final int MOST_TRIES = 1500;
 
     /**
-     * No lay is worth more work than this, in tries of a lay of one piece: ten seconds or so, whatever is laid. It is what 150 pieces take at
-     * {@link #LEAST_TRIES}.
+     * No lay is worth more work than this, in tries of a lay of one piece: ten seconds or so, whatever is laid. It is
+     * what 150 pieces take at {@link #LEAST_TRIES}.
      */
     private static final int MOST_WORK = 2_700_000;
 
@@ -129,7 +129,8 @@ public final class Lays {
     /**
      * The lay of garments on a cloth, given up where nobody wants it any more.
      *
-     * @throws Refusal where a piece does not go across the cloth, a remnant cannot be laid on or does not hold all, or they are too many
+     * @throws Refusal where a piece does not go across the cloth, a remnant cannot be laid on or does not hold all,
+     *     or they are too many
      * @throws NotWanted where it is not wanted any more
      */
     public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked, Wanted wanted) {
@@ -202,7 +203,10 @@ public final class Lays {
         return length / (1 - cloth.shrinkage()) + cloth.repeat();
     }
 
-    /** What would save cloth, the most first: each laid anew, and named only where it saves half an inch or more a garment. */
+    /**
+     * What would save cloth, the most first: each laid anew, and named only where it saves half an inch or more a
+     * garment.
+     */
     public static List<Saving> savings(List<Cutting> garments, Cloth cloth, Asked asked, Lay now, Wanted wanted) {
         if (!asked.sheet().isEmpty()) {
             return List.of();
@@ -266,7 +270,8 @@ public final class Lays {
     }
 
     /**
-     * What is saved where another garment is cut with these, against each lay by itself; empty where it is less than half an inch.
+     * What is saved where another garment is cut with these, against each lay by itself; empty where it is less than
+     * half an inch.
      *
      * @param now the lay of these by themselves
      * @param wanted asked between two tries

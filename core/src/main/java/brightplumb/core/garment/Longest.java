@@ -36,7 +36,8 @@ public record Longest(double length, Lay lay, String stops) {
      *
      * @param along how much cloth there is, mm; what shrinks away is taken off it
      * @param wanted asked between two tries of a lay
-     * @throws Refusal where the cut has no length to choose, nothing of it is cut from this cloth, or not even the shortest can be cut
+     * @throws Refusal where the cut has no length to choose, nothing of it is cut from this cloth, or not even the
+     *     shortest can be cut
      * @throws NotWanted where it is not wanted any more
      */
     public static Longest of(DraftRequest request, Cloth cloth, Lays.Asked asked, double along, Wanted wanted) {

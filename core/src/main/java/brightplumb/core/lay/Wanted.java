@@ -1,8 +1,8 @@
 package brightplumb.core.lay;
 
 /**
- * Whether whoever asked for a lay still wants it. A search asks between two tries and gives up with {@link NotWanted} where nobody does;
- * a lay that is found never depends on it.
+ * Whether whoever asked for a lay still wants it. A search asks between two tries and gives up with {@link NotWanted}
+ * where nobody does; a lay that is found never depends on it.
  */
 @FunctionalInterface
 public interface Wanted {
