@@ -1,6 +1,6 @@
 import { onlineManager } from '@tanstack/react-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { answered, Problem, problemOf } from './client';
+import { answered, Problem, problemOf, waitOf } from './client';
 import { connection } from './connection';
 
 const answer = (status: number, body: unknown, headers: Record<string, string> = {}) =>
@@ -56,6 +56,17 @@ describe('an answer', () => {
   it('that it was tried too often says when it may be tried again', async () => {
     expect((await failed(answer(429, { detail: 'no' }, { 'Retry-After': '42' }))).message).toContain('42 seconds');
     expect((await failed(answer(429, { detail: 'no' }, { 'Retry-After': '200' }))).message).toContain('4 minutes');
+  });
+
+  it('that there is no room now is asked again after as long as it says, and nothing else of its kind is', async () => {
+    const busy = await failed(answer(429, { title: 'Busy', detail: 'full' }, { 'Retry-After': '3' }));
+    expect(busy.message).toBe('full');
+    expect(busy.passes).toBe(true);
+    expect(waitOf(busy)).toBe(3000);
+    const tooOften = await failed(answer(429, { title: 'Too many tries', detail: 'no' }, { 'Retry-After': '42' }));
+    expect(tooOften.passes).toBe(false);
+    expect((await failed(answer(422, { detail: 'no' }))).passes).toBe(false);
+    expect(waitOf(new Error('x'))).toBe(1000);
   });
 
   it('of nobody signed in says how one gets in', async () => {
