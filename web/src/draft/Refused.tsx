@@ -39,7 +39,7 @@ export function Refused(props: { problem: unknown; cut: Cut | undefined; work: T
           ))}
         </section>
       )}
-      {byHand.length > 0 && problem instanceof Problem && problem.faults.length > 0 && (
+      {byHand.length > 0 && problem instanceof Problem && problem.at('with') !== undefined && (
         <div className="mx-6 mt-3">
           <Button onClick={() => work.change(byHand)}>Make it as its recipe has it</Button>
         </div>
