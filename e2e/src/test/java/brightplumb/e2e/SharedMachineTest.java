@@ -178,9 +178,9 @@ class SharedMachineTest {
         Page page = browser.signedIn();
         String name = "Maximiliana-Theodosia ".repeat(5).strip() + " Reed";
         Given.ticket(page, name, "A garment of many words ".repeat(4).strip());
-        for (int width : new int[] {1280, 1024, 820}) {
+        for (int width : new int[] {1280, 820}) {
             page.setViewportSize(width, 800);
-            for (String station : new String[] {"draft", "make", "cut", "measure"}) {
+            for (String station : new String[] {"draft", "make"}) {
                 page.navigate(page.url().replaceFirst("/(draft|make|cut|measure)(\\?.*)?$", "/" + station));
                 page.locator("h1").first().waitFor();
                 Assertions.assertThat((boolean) page.evaluate("[...document.querySelectorAll('button, a')]"
