@@ -153,3 +153,16 @@ export function problemOf(thrown: unknown): Problem {
 
 /** How long to wait before something is asked again, ms. */
 export const waitOf = (error: unknown): number => 1000 * ((error instanceof Problem && error.busy) || 1);
+
+/** Asks for something, and again where there was no room for it: as often as somebody would press again. */
+export async function whenThereIsRoom<T>(ask: () => Promise<T>): Promise<T> {
+  for (let times = 1; times < 5; times++) {
+    try {
+      return await ask();
+    } catch (e) {
+      if (!(e instanceof Problem) || e.busy === undefined) throw e;
+      await new Promise((done) => setTimeout(done, waitOf(e)));
+    }
+  }
+  return ask();
+}

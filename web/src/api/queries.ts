@@ -292,7 +292,9 @@ const busyOnly = (_: number, error: Error) => error instanceof Problem && error.
 export const useLay = (id: string, layer: string, version: number, tries: number | undefined, enabled: boolean) =>
   useQuery({
     queryKey: [...keys.lay(id), layer, version, tries ?? 'all'],
-    queryFn: () => answered(api.GET('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer, tries } } })),
+    // Left for another question, it is given up: the room it takes is wanted for that.
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer, tries } }, signal })),
     enabled,
     retry: busyOnly,
   });
@@ -301,8 +303,8 @@ export const useLay = (id: string, layer: string, version: number, tries: number
 export const useSavings = (id: string, layer: string, version: number, enabled: boolean) =>
   useQuery({
     queryKey: [...keys.lay(id), layer, version, 'savings'],
-    queryFn: async () =>
-      (await answered(api.GET('/api/tickets/{id}/lay/savings', { params: { path: { id }, query: { layer } } })))
+    queryFn: async ({ signal }) =>
+      (await answered(api.GET('/api/tickets/{id}/lay/savings', { params: { path: { id }, query: { layer } }, signal })))
         .items ?? [],
     enabled,
     retry: busyOnly,

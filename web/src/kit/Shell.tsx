@@ -68,7 +68,7 @@ export function Shell(props: {
       )}
       <KeptHere />
       {props.bar && (
-        <div className="no-print painted-apart flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
+        <div className="no-print painted-apart relative z-20 flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
           {props.bar}
         </div>
       )}

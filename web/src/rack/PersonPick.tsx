@@ -101,7 +101,9 @@ export function PersonPick(props: {
               onKeyDown={() => {}}
               className={`flex min-h-11 cursor-pointer items-center justify-between gap-3 rounded-field px-3 ${i === at ? 'bg-linen' : 'hover:bg-wash'}`}
             >
-              {p.name}
+              <span className="min-w-0 truncate" title={p.name}>
+                {p.name}
+              </span>
               {p.sheets === 0 && <span className="text-small text-soft">not measured yet</span>}
             </div>
           ))}

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { answered, api, type Problem, problemOf, type Views } from '../../api/client';
+import { answered, api, type Problem, problemOf, type Views, whenThereIsRoom } from '../../api/client';
 import { keys, useLay } from '../../api/queries';
 import type { TicketWork } from '../../tickets/TicketDesk';
 import { bounds, go, overlap, type Ring, slid } from './collide';
@@ -75,10 +75,12 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
     const [x, y] = go(p.outline as Ring, dx, p.onFold ? 0 : dy, free(p));
     return shifted(p, x, y);
   };
-  const say = async (ask: Promise<Views['TicketLayView']>) => {
+  const say = async (ask: () => Promise<Views['TicketLayView']>) => {
     setProblem(null);
     try {
-      await ask;
+      // What is still looked for is of no use once this is kept.
+      await queries.cancelQueries({ queryKey: keys.lay(id) });
+      await whenThereIsRoom(ask);
       setMoves([]);
       setAsked(0);
       setEnough(false);
@@ -112,7 +114,7 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
       return free(p)(t.outline as Ring) ? t : null;
     },
     keep: () =>
-      say(
+      say(() =>
         answered(
           api.PUT('/api/tickets/{id}/lay', {
             params: { path: { id } },
@@ -121,7 +123,7 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
         ),
       ),
     set: (what: Partial<Views['KeptLay']>) =>
-      say(
+      say(() =>
         answered(
           api.PUT('/api/tickets/{id}/lay', {
             params: { path: { id } },
@@ -129,7 +131,8 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
           }),
         ),
       ),
-    forget: () => say(answered(api.DELETE('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer } } }))),
+    forget: () =>
+      say(() => answered(api.DELETE('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer } } }))),
   };
 }
 

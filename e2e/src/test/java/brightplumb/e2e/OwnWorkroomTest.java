@@ -42,6 +42,9 @@ class OwnWorkroomTest {
         assertThat(page.getByText("among the first that would be tried")).isVisible();
         page.getByLabel("A password").fill(PASSWORD);
         Browser.button(page, "Open it").click();
+        assertThat(page.getByTestId("recovery-code")).hasText(Pattern.compile("[0-9a-f]{4}(-[0-9a-f]{4}){7}"));
+        Browser.assertAccessible(page);
+        Browser.button(page, "It is written down: into the workroom").click();
 
         assertThat(page.getByText("The rack is empty")).isVisible();
         Browser.assertAccessible(page);

@@ -43,6 +43,11 @@ final class Gate {
         room.release();
     }
 
+    /** Returns how many more there is room for. */
+    int room() {
+        return room.availablePermits();
+    }
+
     /** Returns how long it is expected to take until one more would be let through. */
     Duration expected() {
         return Duration.ofNanos((long) (usualNanos * (room.getQueueLength() + 1) / atOnce));

@@ -15,9 +15,9 @@ public enum Work {
     /** A pattern or a sheet as a file. */
     OUTPUT(Share.SHORT, 3, Duration.ofSeconds(8)),
     /** One lay. */
-    LAY(Share.LONG, 2, Duration.ofSeconds(2)),
+    LAY(Share.LONG, 2, Duration.ofSeconds(10)),
     /** Several lays compared: what would save cloth, how long a garment can be. */
-    LAY_SEARCH(Share.LONG, 2, Duration.ofSeconds(2));
+    LAY_SEARCH(Share.LONG, 2, Duration.ofSeconds(10));
 
     /** Kinds that share an account's room. What is quick never waits for what is long. */
     enum Share {

@@ -109,6 +109,11 @@ public class WorkLimits {
         ResponseBodyFilter.whenSent(request, permit::close);
     }
 
+    /** Returns how much of a kind is under way, of all accounts. */
+    public int underWay(Work work) {
+        return work.atOnce() - inAll.get(work).room();
+    }
+
     private Permit take(UUID account, Account mine, Work work) {
         Gate own = mine.gates.get(work.share());
         Gate shared = inAll.get(work);

@@ -47,9 +47,9 @@ public class TicketDrafts {
             Drafting.drawn(request);
             return List.of();
         } catch (Refusal refused) {
-            return refused.faults().stream()
-                    .filter(fault -> !fault.field().startsWith("measures"))
-                    .toList();
+            return refused.faults().stream().anyMatch(fault -> fault.field().startsWith("measures"))
+                    ? List.of()
+                    : refused.faults();
         }
     }
 
