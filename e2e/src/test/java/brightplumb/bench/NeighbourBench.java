@@ -55,6 +55,7 @@ public final class NeighbourBench {
 
     private void run() throws Exception {
         previews(WARM);
+        slowClients();
         String ticket = "/api/tickets/" + eager.ticket("foam");
         Map<String, Asking> kinds = new LinkedHashMap<>();
         kinds.put("lays of twelve", posted("/api/lays/preview", "{" + TROUSERS + ",\"lay\":{\"copies\":12}}"));
@@ -68,6 +69,9 @@ public final class NeighbourBench {
             beside(kind.getKey(), List.of(kind.getValue()));
         }
         beside("all kinds together", List.copyOf(kinds.values()));
+    }
+
+    private void slowClients() throws Exception {
         besideOpen(
                 CONNECTIONS + " who send slowly",
                 open("POST /api/session HTTP/1.1\r\nHost: localhost\r\n"

@@ -80,6 +80,12 @@ class DraftingController {
     /** A measure; {@code sided} where left and right may differ. */
     record MeasureView(String key, String title, String run, String level, String how, boolean sided) {}
 
+    /** The catalogue as it is answered: the same for everybody, so it is put together once, when it is first asked for. */
+    private static final class AllCuts {
+        static final Page<CutView> PAGE =
+                Page.whole(Catalogue.CUTS.stream().map(DraftingController::cut).toList());
+    }
+
     private final WorkLimits limits;
     private final WorkPools pools;
 
@@ -90,7 +96,7 @@ class DraftingController {
 
     @GetMapping("/api/cuts")
     Page<CutView> cuts() {
-        return Page.whole(Catalogue.CUTS.stream().map(DraftingController::cut).toList());
+        return AllCuts.PAGE;
     }
 
     @GetMapping("/api/ways")
