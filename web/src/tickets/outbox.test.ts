@@ -85,7 +85,7 @@ describe('what is sent beside a ticket’s changes', () => {
     expect(good.getItem('plumb.of.ann.outbox.closed')).toBeNull();
   });
 
-  it('is told where it was sent when it is refused, and once at the head of the page where nobody waits for it', async () => {
+  it('is told in place when it is refused, and at the head of the page where nobody waits for it', async () => {
     const { outbox } = page('one');
     answer = async () => {
       throw new Problem(422, 'too much');

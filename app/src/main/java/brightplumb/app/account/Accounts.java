@@ -147,7 +147,8 @@ public class Accounts {
         return db.sql("""
                         update account a set password = :password, recovery = null
                         where a.email = :email and a.recovery = :code and not exists (
-                            select 1 from membership m join workroom w on w.id = m.workroom_id where m.account_id = a.id and w.demo)
+                            select 1 from membership m join workroom w on w.id = m.workroom_id
+                            where m.account_id = a.id and w.demo)
                         returning a.id""")
                 .param("email", normal(email))
                 .param("code", codeHash)

@@ -80,7 +80,7 @@ class DraftingController {
     /** A measure; {@code sided} where left and right may differ. */
     record MeasureView(String key, String title, String run, String level, String how, boolean sided) {}
 
-    /** The catalogue as it is answered: the same for everybody, so it is put together once, when it is first asked for. */
+    /** The catalogue as it is answered. It is the same for everybody, so it is put together once. */
     private static final class AllCuts {
         static final Page<CutView> PAGE =
                 Page.whole(Catalogue.CUTS.stream().map(DraftingController::cut).toList());
