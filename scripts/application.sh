@@ -133,7 +133,8 @@ watch_over() {
       start_cluster "$PLUMB_DATA" "$PLUMB_PG_PORT" durable
       say "the database is back"
     fi
-    sleep 0.5 &
+    # It holds neither lock, should this copy be killed meanwhile.
+    sleep 0.5 8<&- 9>&- &
     wait $! || true
   done
 }

@@ -17,7 +17,8 @@ as_pg() {
 # One copy at a time works on a data folder. What outlived its copy (it was killed) is ended first.
 lock_data() {
   exec 9>"$1/lock" || fail "cannot write to $1"
-  flock -n 9 || fail "another copy is at work on $1; set PLUMB_DATA to another folder"
+  # A copy that was killed lets go of it a moment later.
+  flock -w 2 9 || fail "another copy is at work on $1; set PLUMB_DATA to another folder"
   end_left_application "$1"
   local cluster; cluster=$(cluster_home "$1")/pg
   if [ -d "$cluster" ] && as_pg "$PG_BIN/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
