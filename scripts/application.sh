@@ -4,44 +4,42 @@ APPLICATION=
 BUILT=app/target/built
 SOURCES="pom.xml */pom.xml core/src/main formats/src/main app/src/main web/src web/index.html web/public web/package-lock.json web/openapi.json web/*.ts web/*.json"
 
-# A jar by its size and time. One that a build did not finish writing is not the one whose mark was written after it.
-mark_of() { stat -c '%s-%Y' "$1" 2>/dev/null; }
-
-# Builds only when something that goes into the jar is newer than it, or the jar is not one that was finished.
-# Two copies that start at once build one after the other.
+# Builds when something that goes into the jar is newer than it, and when the jar cannot be opened: one whose writing was ended
+# has no list of its files. Two copies that start at once build one after the other.
 build() {
   local log=$PLUMB_DATA/build.log
   mkdir -p "$BUILT"
   exec 7>"$BUILT/lock"
   flock -n 7 || { say "another copy is building; waiting for it"; flock 7; }
   # shellcheck disable=SC2086
-  if [ ! -f "$JAR" ] || [ "$(mark_of "$JAR")" != "$(cat "$BUILT/finished" 2>/dev/null)" ] \
-    || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
-    need_build_tools
-    say "building; the first time this fetches what it needs and takes a few minutes"
-    mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true -pl app -am package >"$log" 2>&1 </dev/null 7>&- \
-      || { tail -n 30 "$log" >&2; fail "the build failed; its log is $log"; }
-    mark_of "$JAR" >"$BUILT/finished"
+  if [ ! -f "$JAR" ] || [ -n "$(find $SOURCES -newer "$JAR" -type f -print -quit 2>/dev/null)" ]; then
+    package "$log"
   fi
-  unpack "$log"
+  unpack "$log" || {
+    package "$log"
+    unpack "$log" || fail "the build could not be unpacked; its log is $log"
+  }
   exec 7>&-
 }
 
-# One folder for each build, made aside and swapped in whole, so that it is never changed under a copy that runs from it. With its
-# classes archived by a dry run without a database, the application starts in half the time.
+package() {
+  need_build_tools
+  say "building; the first time this fetches what it needs and takes a few minutes"
+  mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true -pl app -am package >"$1" 2>&1 </dev/null 7>&- \
+    || { tail -n 30 "$1" >&2; fail "the build failed; its log is $1"; }
+}
+
+# One folder for each build, made aside and swapped in whole, so that it is never changed under a copy that runs from it.
 unpack() {
-  local stamp aside
-  stamp=$(mark_of "$JAR")
-  UNPACKED=$BUILT/$stamp
-  if [ ! -f "$UNPACKED/classes.jsa" ]; then
-    say "getting the build ready to start quickly"
+  local aside old
+  UNPACKED=$BUILT/$(stat -c '%s-%Y' "$JAR")
+  if [ ! -f "$UNPACKED/in-use" ]; then
     aside=$(mktemp -d "$BUILT/aside.XXXXXX")
-    java -Djarmode=tools -jar "$JAR" extract --destination "$aside" --force >>"$1" 2>&1 </dev/null \
-      || fail "the build could not be unpacked; its log is $1"
-    (cd "$aside" && java -XX:ArchiveClassesAtExit=classes.jsa -Dspring.context.exit=onRefresh -Dspring.flyway.enabled=false \
-      -Dplumb.demo=off -jar "$(basename "$JAR")") >>"$1" 2>&1 </dev/null || true
-    [ -f "$aside/classes.jsa" ] || say "its classes could not be archived; it will start more slowly (see $1)"
-    touch "$aside/classes.jsa" "$aside/in-use"
+    java -Djarmode=tools -jar "$JAR" extract --destination "$aside" --force >>"$1" 2>&1 </dev/null || {
+      rm -rf "$aside"
+      return 1
+    }
+    touch "$aside/in-use"
     chmod 755 "$aside"
     rm -rf "$UNPACKED"
     mv -T "$aside" "$UNPACKED"
@@ -49,22 +47,39 @@ unpack() {
   # Held, shared, as long as this copy runs; what nobody holds any more is cleared away.
   exec 8<"$UNPACKED/in-use"
   flock -s 8
-  local old
   for old in "$BUILT"/*/; do
     [ "${old%/}" = "$UNPACKED" ] || [ ! -f "$old/in-use" ] || flock -n "$old/in-use" rm -rf "$old" || true
   done
 }
 
-# The application writes its log itself, kept over a start and turned by size. What Java says goes beside it.
+# With its classes archived by a run that ends before it answers, the application starts in half the time. That run meets the
+# database, so that the classes that speak with it are in the archive too.
+archive_classes() {
+  [ ! -f "$UNPACKED/classes.jsa" ] || return 0
+  say "getting the build ready to start quickly"
+  local aside
+  aside=$PWD/$(mktemp "$UNPACKED/archive.XXXXXX")
+  (become_application -XX:ArchiveClassesAtExit="$aside" -Dspring.context.exit=onRefresh) >>"$PLUMB_DATA/build.log" 2>&1 || true
+  if [ -s "$aside" ]; then
+    mv -T "$aside" "$UNPACKED/classes.jsa"
+  else
+    rm -f "$aside"
+    say "its classes could not be archived; it will start more slowly (see $PLUMB_DATA/build.log)"
+  fi
+}
+
+# Becomes the application, its beans defined when it was built; what it is given goes to Java. It writes its log itself, kept over a start and turned by size.
+become_application() {
+  umask 077
+  cd "$UNPACKED"
+  PLUMB_PG_USER=$PG_USER PLUMB_PG_PASSWORD=$PG_PASSWORD PLUMB_PORT=$PLUMB_PORT PLUMB_PG_PORT=$PLUMB_PG_PORT \
+    PLUMB_ADDRESS=$PLUMB_ADDRESS PLUMB_HOSTS=$PLUMB_HOSTS PLUMB_DEMO=$PLUMB_DEMO PLUMB_SIGN_UP=$PLUMB_SIGN_UP \
+    PLUMB_PROXIES=$PLUMB_PROXIES PLUMB_LOG=$PLUMB_DATA/application.log \
+    exec java -Xmx512m -Dspring.aot.enabled=true "$@" -jar "$(basename "$JAR")" </dev/null 8<&- 9>&-
+}
+
 launch_application() {
-  (
-    umask 077
-    cd "$UNPACKED"
-    PLUMB_PG_USER=$PG_USER PLUMB_PG_PASSWORD=$PG_PASSWORD PLUMB_PORT=$PLUMB_PORT PLUMB_PG_PORT=$PLUMB_PG_PORT \
-      PLUMB_ADDRESS=$PLUMB_ADDRESS PLUMB_HOSTS=$PLUMB_HOSTS PLUMB_DEMO=$PLUMB_DEMO PLUMB_SIGN_UP=$PLUMB_SIGN_UP \
-      PLUMB_PROXIES=$PLUMB_PROXIES PLUMB_LOG=$PLUMB_DATA/application.log \
-      exec java -Xmx512m -XX:SharedArchiveFile=classes.jsa -Xshare:auto -jar "$(basename "$JAR")"
-  ) >"$PLUMB_DATA/application.out" 2>&1 </dev/null 8<&- 9>&- &
+  (become_application -XX:SharedArchiveFile=classes.jsa -Xshare:auto) >"$PLUMB_DATA/application.out" 2>&1 &
   APPLICATION=$!
   echo "$APPLICATION" >"$PLUMB_DATA/application.pid"
 }

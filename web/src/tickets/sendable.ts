@@ -4,6 +4,7 @@ import { machine } from '../account/machine';
 import { answered, api, type Making, type Person, Problem, type Sheet, type Views } from '../api/client';
 import { keys } from '../api/queries';
 import { isSheet } from '../measure/sheetChanges';
+import { isTicket } from './changes';
 import type { Desk } from './desk';
 import type { Kind } from './outbox';
 
@@ -57,14 +58,20 @@ export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind>
     },
   };
   const fitting: Kind<FittingSaid, unknown> = {
-    send: ({ of, body }) =>
-      answered(
-        // What was changed here and sent before it is known: it was seen on that.
-        api.POST('/api/tickets/{id}/fittings', {
-          ...path(of),
-          body: { ...body, version: desk.latest(of, body.version) },
-        }),
-      ),
+    send: async ({ of, body }) => {
+      // What was changed here and sent before it is known: it was seen on that.
+      const version = desk.latest(of, body.version);
+      try {
+        return await answered(api.POST('/api/tickets/{id}/fittings', { ...path(of), body: { ...body, version } }));
+      } catch (e) {
+        // Sent before, and the answer was lost on the way: it is the last fitting there already.
+        if (!(e instanceof Problem && e.stale && isTicket(e.current) && e.current.version === version + 1)) throw e;
+        const { items } = await answered(api.GET('/api/tickets/{id}/fittings', path(of)));
+        const last = items[0];
+        if (last && last.remark === body.remark && last.note === (body.note ?? '').trim()) return last;
+        throw e;
+      }
+    },
     done: (_, { of }) => {
       for (const key of [keys.ticket(of), keys.fittings(of), keys.revisions(of), ['tickets']])
         void queries.invalidateQueries({ queryKey: key });

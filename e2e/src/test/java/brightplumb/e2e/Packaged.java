@@ -47,6 +47,7 @@ public final class Packaged implements AutoCloseable {
             List<String> command = new ArrayList<>();
             command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
             command.add("-Xmx512m");
+            command.add("-Dspring.aot.enabled=true");
             command.addAll(List.of(flags));
             command.add("-jar");
             command.add(JAR.toString());

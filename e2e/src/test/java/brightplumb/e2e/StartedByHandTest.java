@@ -14,21 +14,23 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.util.FileSystemUtils;
 
-/** The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their database. */
+/** The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their database. All but the second are one copy,
+ * started over a database that was killed in the making. */
 class StartedByHandTest {
 
     private static final Duration LONG_ENOUGH = Duration.ofSeconds(300);
 
-    private final List<Copy> started = new ArrayList<>();
+    private static Copy first;
 
     /** A copy of the application on a data folder of its own. */
     private static final class Copy {
@@ -37,15 +39,17 @@ class StartedByHandTest {
         final int pgPort;
         Process plumb;
 
-        Copy(Path data) throws IOException {
-            this.data = data;
+        Copy() throws IOException {
+            data = Files.createTempDirectory("plumb-hand");
+            Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwxr-xr-x"));
             try (ServerSocket one = new ServerSocket(0);
                     ServerSocket other = new ServerSocket(0)) {
-                this.port = one.getLocalPort();
-                this.pgPort = other.getLocalPort();
+                port = one.getLocalPort();
+                pgPort = other.getLocalPort();
             }
         }
 
+        /** Starts it and waits until it is ready, or has ended. */
         void start() throws IOException {
             ProcessBuilder builder = new ProcessBuilder("./plumb", "start")
                     .directory(Path.of("..").toFile())
@@ -58,7 +62,6 @@ class StartedByHandTest {
             builder.environment().put("JAVA_TOOL_OPTIONS", Table.QUICK_TO_COMPILE);
             plumb = builder.start();
             await(() -> said().contains("Bright Plumb is ready at http://127.0.0.1:" + port) || !plumb.isAlive());
-            assertThat(plumb.isAlive()).as(said()).isTrue();
         }
 
         String said() {
@@ -73,9 +76,14 @@ class StartedByHandTest {
             return Long.parseLong(Files.readAllLines(data.resolve(file)).get(0).strip());
         }
 
-        void stop() throws InterruptedException {
+        ProcessHandle application() throws IOException {
+            return ProcessHandle.of(number("application.pid")).orElseThrow();
+        }
+
+        void stop() throws IOException, InterruptedException {
             plumb.destroy();
             plumb.waitFor(40, TimeUnit.SECONDS);
+            FileSystemUtils.deleteRecursively(data);
         }
     }
 
@@ -134,21 +142,23 @@ class StartedByHandTest {
         }
     }
 
-    private Copy copy() throws IOException {
-        Path data = Files.createTempDirectory("plumb-hand");
-        Files.setPosixFilePermissions(data, PosixFilePermissions.fromString("rwxr-xr-x"));
-        Copy copy = new Copy(data);
-        started.add(copy);
-        return copy;
+    @BeforeAll
+    static void start() throws IOException {
+        first = new Copy();
+        // As a database that was killed while it was made leaves it: some files, and no version yet in its place.
+        Files.createDirectories(first.data.resolve("pg.making").resolve("base"));
+        Files.writeString(first.data.resolve("pg.making").resolve("PG_VERSION"), "15");
+        first.start();
     }
 
-    @AfterEach
-    void stop() throws InterruptedException {
-        for (Copy copy : started) {
-            if (copy.plumb != null) {
-                copy.stop();
-            }
-        }
+    @BeforeEach
+    void is_running() {
+        assertThat(first.plumb.isAlive()).as(first.said()).isTrue();
+    }
+
+    @AfterAll
+    static void stop() throws IOException, InterruptedException {
+        first.stop();
     }
 
     private static void await(BooleanSupplier done) {
@@ -166,13 +176,14 @@ class StartedByHandTest {
 
     @Test
     void a_second_start_beside_the_first_harms_neither() throws Exception {
-        Copy first = copy();
-        first.start();
         Visitor early = new Visitor(first.port);
-        Copy second = copy();
+        Copy second = new Copy();
         second.start();
-        assertThat(new Visitor(second.port).people("ottoline")).contains("Ottoline Varga");
-        second.stop();
+        try {
+            assertThat(new Visitor(second.port).people("ottoline")).contains("Ottoline Varga");
+        } finally {
+            second.stop();
+        }
         // What the first has not loaded yet is still there to be loaded: it prints.
         String tickets = early.send("GET", "/api/tickets?q=lamplighter", null).body();
         String id = tickets.replaceFirst("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
@@ -183,9 +194,7 @@ class StartedByHandTest {
 
     @Test
     void what_was_killed_is_cleared_by_the_next_start_and_every_acknowledged_write_is_there() throws Exception {
-        Copy copy = copy();
-        copy.start();
-        Visitor visitor = new Visitor(copy.port);
+        Visitor visitor = new Visitor(first.port);
         Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
         Thread writer = new Thread(() -> {
             for (int i = 0; i < 5_000 && visitor.adds("Killed " + i); i++) {
@@ -194,76 +203,63 @@ class StartedByHandTest {
         });
         writer.start();
         await(() -> acknowledged.size() > 40);
-        long application = copy.number("application.pid");
-        copy.plumb.destroyForcibly().waitFor();
-        assertThat(ProcessHandle.of(application).isPresent())
-                .as("it outlives its start")
-                .isTrue();
-        copy.start();
+        ProcessHandle application = first.application();
+        first.plumb.destroyForcibly().waitFor();
+        assertThat(application.isAlive()).as("it outlives its start").isTrue();
+        first.start();
         writer.join();
-        assertThat(copy.said()).contains("left over");
-        assertThat(copy.number("application.pid")).isNotEqualTo(application);
-        Visitor after = new Visitor(copy.port);
+        assertThat(first.said()).contains("left over");
+        assertThat(first.application().pid()).isNotEqualTo(application.pid());
+        Visitor after = new Visitor(first.port);
         for (String name : acknowledged) {
             assertThat(after.people(name.replace(" ", "%20"))).contains("\"" + name + "\"");
         }
     }
 
     @Test
-    void what_was_killed_in_the_making_is_made_anew_and_an_application_that_dies_is_brought_back() throws Exception {
-        Copy copy = copy();
-        // As a database that was killed while it was made leaves it: some files, and no version yet in its place.
-        Files.createDirectories(copy.data.resolve("pg.making").resolve("base"));
-        Files.writeString(copy.data.resolve("pg.making").resolve("PG_VERSION"), "15");
-        copy.start();
-        Visitor visitor = new Visitor(copy.port);
+    void an_application_that_dies_is_brought_back() throws Exception {
+        Visitor visitor = new Visitor(first.port);
         assertThat(visitor.adds("Before")).isTrue();
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copy.data.resolve("application.log"))))
-                .as("a log is its owner's alone")
-                .isEqualTo("rw-------");
-        ProcessHandle.of(copy.number("application.pid")).orElseThrow().destroyForcibly();
-        await(() -> copy.said().contains("the application is back"));
+        first.application().destroyForcibly();
+        await(() -> first.said().contains("the application is back"));
         assertThat(visitor.people("Before")).contains("\"Before\"");
     }
 
     @Test
+    void a_log_is_its_owners_alone() throws IOException {
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(first.data.resolve("application.log"))))
+                .isEqualTo("rw-------");
+    }
+
+    @Test
     void a_database_of_another_version_is_told_with_the_way_to_take_it_over() throws Exception {
-        Copy copy = copy();
-        Files.createDirectories(copy.data.resolve("pg"));
-        Files.writeString(copy.data.resolve("pg").resolve("PG_VERSION"), "9\n");
-        new ProcessBuilder("chmod", "-R", "a+rX", copy.data.toString()).start().waitFor();
-        ProcessBuilder builder = new ProcessBuilder("./plumb", "start")
-                .directory(Path.of("..").toFile())
-                .redirectErrorStream(true)
-                .redirectOutput(copy.data.resolve("plumb.log").toFile());
-        builder.environment().put("PLUMB_DATA", copy.data.toString());
-        builder.environment().put("PLUMB_PORT", String.valueOf(copy.port));
-        builder.environment().put("PLUMB_PG_PORT", String.valueOf(copy.pgPort));
-        copy.plumb = builder.start();
-        await(() -> !copy.plumb.isAlive());
-        assertThat(copy.said())
+        Copy older = new Copy();
+        Path made = Files.createDirectories(older.data.resolve("pg"));
+        Files.writeString(made.resolve("PG_VERSION"), "9\n");
+        Files.setPosixFilePermissions(made, PosixFilePermissions.fromString("rwxr-xr-x"));
+        older.start();
+        assertThat(older.said())
                 .contains("made by PostgreSQL 9")
                 .contains("apt-get install postgresql-9")
                 .contains("pg_dump")
                 .contains("nothing was changed");
+        older.stop();
     }
 
     @Test
     void a_database_that_dies_is_brought_back_and_meanwhile_the_answer_says_so() throws Exception {
-        Copy copy = copy();
-        copy.start();
-        Visitor visitor = new Visitor(copy.port);
+        Visitor visitor = new Visitor(first.port);
         visitor.people("");
         // Who would bring it back is held still until its absence was told: otherwise a request may just wait long
         // enough.
-        signal(copy.plumb, "STOP");
-        ProcessHandle.of(copy.number("pg/postmaster.pid")).orElseThrow().destroyForcibly();
+        signal(first.plumb, "STOP");
+        ProcessHandle.of(first.number("pg/postmaster.pid")).orElseThrow().destroyForcibly();
         try {
             await(() -> asked(visitor).statusCode() == 503);
         } finally {
-            signal(copy.plumb, "CONT");
+            signal(first.plumb, "CONT");
         }
-        await(() -> asked(visitor).statusCode() == 200 && copy.said().contains("the database is back"));
+        await(() -> asked(visitor).statusCode() == 200 && first.said().contains("the database is back"));
         assertThat(visitor.adds("Afterwards")).isTrue();
     }
 

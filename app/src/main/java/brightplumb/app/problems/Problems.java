@@ -94,19 +94,21 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooMany(TooManyTries tries) {
-        return later(tries.seconds(), "Too many tries", tries.getMessage());
+        return later(tries.seconds()).body(problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", tries.getMessage()));
     }
 
+    /** A file that is opened in a page of its own is asked for again by the browser, which knows {@code Refresh} alone. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooBusy(TooBusy busy) {
-        return later(busy.seconds(), "Busy", busy.getMessage());
+        return later(busy.seconds())
+                .header("Refresh", String.valueOf(busy.seconds()))
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, "Busy", busy.getMessage()));
     }
 
-    private static ResponseEntity<ProblemDetail> later(long seconds, String title, String detail) {
+    private static ResponseEntity.BodyBuilder later(long seconds) {
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
                 .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem(HttpStatus.TOO_MANY_REQUESTS, title, detail));
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON);
     }
 
     @ExceptionHandler
