@@ -97,11 +97,15 @@ public class Problems extends ResponseEntityExceptionHandler {
         return later(tries.seconds()).body(problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", tries.getMessage()));
     }
 
-    /** A file that is opened in a page of its own is asked for again by the browser, which knows {@code Refresh} alone. */
+    /**
+     * A file that is opened in a page of its own is asked for again by the browser, which knows {@code Refresh} alone. The
+     * connection is closed, so that what was sent along it without waiting for the answer is not looked at either.
+     */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooBusy(TooBusy busy) {
         return later(busy.seconds())
                 .header("Refresh", String.valueOf(busy.seconds()))
+                .header(HttpHeaders.CONNECTION, "close")
                 .body(problem(HttpStatus.TOO_MANY_REQUESTS, "Busy", busy.getMessage()));
     }
 
