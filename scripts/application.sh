@@ -133,7 +133,7 @@ watch_over() {
   local brought_back=0 restarted=0
   while true; do
     if ! kill -0 "$APPLICATION" 2>/dev/null; then
-      wait "$APPLICATION" || true
+      wait "$APPLICATION" 2>/dev/null || true
       [ $restarted -lt 5 ] || fail "the application does not stay up; its log is $PLUMB_DATA/application.log"
       restarted=$((restarted + 1))
       say "the application has stopped; starting it again"

@@ -16,6 +16,7 @@ const check = (over: Partial<Check>): Check => ({
   tolerance: 3.175,
   atLeast: false,
   unit: 'mm',
+  posture: 'standing',
   undecided: null,
   guesses: [],
   remedies: [],

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import type { Tapes } from '../measure/readings';
 import { bodyOf, type Level, levelsOf } from './body';
 
-const width = (values: Record<string, number>, level: Level) => {
+const width = (values: Tapes, level: Level) => {
   const body = bodyOf(values);
   const edge = body.front.at(body.levels[level]);
   return edge.to - edge.from;
@@ -46,7 +47,7 @@ describe('the standing figure', () => {
   });
 
   it('keeps its levels in order, whatever was typed', () => {
-    const typed: Record<string, number>[] = [
+    const typed: Tapes[] = [
       { hipDepth: 900, bodyRise: 10 },
       { kneeDepth: 1 },
       { shoulderToBust: 1200 },
@@ -59,8 +60,8 @@ describe('the standing figure', () => {
   });
 
   it('stands out behind as far as the tape across the back says', () => {
-    const depth = (frontHip: number, backHip: number) => {
-      const body = bodyOf({ ...WHOLE, frontHip, backHip });
+    const depth = (frontHipArc: number, backHipArc: number) => {
+      const body = bodyOf({ ...WHOLE, frontHipArc, backHipArc });
       return -body.side.at(body.levels.hip).from;
     };
     expect(depth(440, 560)).toBeGreaterThan(depth(500, 500) * 1.1);

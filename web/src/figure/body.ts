@@ -1,4 +1,5 @@
 /** The standing figure: our own. Its levels follow height, rise and depths, its widths the girths and arcs that were taken. mm, y down from the crown. */
+import type { Tapes } from '../measure/readings';
 import shape from './shape.json';
 
 export type Girths = Partial<Record<'bust' | 'waist' | 'hip' | 'thigh' | 'knee' | 'ankle', number>>;
@@ -59,7 +60,7 @@ function plainGirth(level: number): number {
 const between = (least: number, value: number, most: number): number => Math.max(least, Math.min(most, value));
 
 /** How tall somebody is: as taped, or by the legs, or as most are. */
-function stature(values: Record<string, number>): number {
+function stature(values: Tapes): number {
   const byLegs = values.waistToFloor
     ? values.waistToFloor / (1 - PLAIN.waist)
     : values.outsideLeg
@@ -69,7 +70,7 @@ function stature(values: Record<string, number>): number {
 }
 
 /** Where her own levels lie, mm from the crown. */
-export function levelsOf(values: Record<string, number>): Record<Level, number> {
+export function levelsOf(values: Tapes): Record<Level, number> {
   const tall = stature(values);
   const plain = (level: Level) => PLAIN[level] * tall;
   const floor = tall;
@@ -123,7 +124,7 @@ export type Body = {
 };
 
 /** The body of what was taken: measure keys to mm. */
-export function bodyOf(values: Record<string, number>): Body {
+export function bodyOf(values: Tapes): Body {
   const tall = stature(values);
   const levels = levelsOf(values);
   const order = Object.keys(PLAIN) as Level[];
@@ -165,7 +166,7 @@ export function bodyOf(values: Record<string, number>): Body {
 }
 
 /** How much wider than the plain figure a body is at a level: known at its girths, blended between them. */
-function widening(values: Record<string, number>, tall: number): (level: number) => number {
+function widening(values: Tapes, tall: number): (level: number) => number {
   const known = ROUND.flatMap((name): Pair[] => {
     const girth = values[`${name}Girth`];
     return girth === undefined ? [] : [[PLAIN[name], between(0.6, girth / (plainGirth(PLAIN[name]) * tall), 1.7)]];
@@ -184,10 +185,10 @@ function widening(values: Record<string, number>, tall: number): (level: number)
 }
 
 /** How much of its depth a body has before and behind its plumb line at the hip: as the two tapes across front and back say. */
-function arcs(values: Record<string, number>): [(level: number) => number, (level: number) => number] {
-  const { frontHip, backHip } = values;
-  if (!frontHip || !backHip) return [() => 1, () => 1];
-  const more = between(-0.35, ((backHip - frontHip) / (backHip + frontHip)) * 2.4 - 0.12, 0.35);
+function arcs(values: Tapes): [(level: number) => number, (level: number) => number] {
+  const { frontHipArc: front, backHipArc: back } = values;
+  if (!front || !back) return [() => 1, () => 1];
+  const more = between(-0.35, ((back - front) / (back + front)) * 2.4 - 0.12, 0.35);
   const near = (level: number) => Math.max(0, 1 - Math.abs(level - PLAIN.hip) / 0.1);
   return [(level) => 1 - more * near(level), (level) => 1 + more * near(level)];
 }

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import type { Check, Evidence } from '../api/client';
+import type { Check, CheckId, Evidence } from '../api/client';
 import { madeDraft } from '../testing/made';
 import { bodyOf } from './body';
 import { room, rooms, worn } from './garment';
 import { seated } from './seated';
 
 const body = bodyOf({ stature: 1700, waistGirth: 700, hipGirth: 1000, thighGirth: 560, outsideLeg: 1040 });
-const check = (id: string, verdict = 'true') => ({ id, title: id, verdict }) as Check;
-const measured = (id: string, level: string, girth: number, cloth: number, least = girth): Evidence => ({
+const check = (id: CheckId, verdict = 'true') => ({ id, title: id, verdict }) as Check;
+const measured = (id: CheckId, level: string, girth: number, cloth: number, least = girth): Evidence => ({
   check: id,
   figures: [],
   strokes: [],
@@ -19,10 +19,10 @@ const draft = (levels: string[]) =>
   madeDraft({
     facts: { length: 600 },
     levels: levels.map((name, i) => ({ name, y: i * 200 })),
-    checks: [check('waist.fits'), check('hip.fits'), check('thigh.room', 'off'), check('hem'), check('other')],
+    checks: [check('waist.fits'), check('hip.fits'), check('thigh.room', 'off'), check('strides'), check('enters')],
   });
 const evidence = [
-  measured('hem', 'hem', 800, 1000),
+  measured('strides', 'hem', 800, 1000),
   measured('waist.fits', 'waist', 700, 713),
   measured('thigh.room', 'thigh', 560, 580, 611),
   measured('hip.fits', 'hip', 1000, 1038),
@@ -39,9 +39,9 @@ describe('the garment on the figure', () => {
   });
 
   it('minds the tighter of two plumb lines at one level', () => {
-    const twice = [...evidence, measured('other', 'hip', 1000, 1010, 1013)];
+    const twice = [...evidence, measured('enters', 'hip', 1000, 1010, 1013)];
     const hip = rooms(body, draft(['waist', 'hip']), twice).filter((r) => r.level === 'hip');
-    expect(hip.map((r) => r.check.id)).toEqual(['other']);
+    expect(hip.map((r) => r.check.id)).toEqual(['enters']);
   });
 
   it('stands out round both legs, or round each', () => {

@@ -6,7 +6,7 @@ import type { Level } from '../figure/body';
 import { Button, ButtonLink } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { Figure } from '../measure/Figure';
-import { lengthOf } from '../measure/readings';
+import { estimatesOf, tapesOf } from '../measure/readings';
 import { OverlayPaper } from '../paper/OverlayPaper';
 import { remedied } from '../tickets/changes';
 import type { FittingSaid } from '../tickets/sendable';
@@ -73,9 +73,7 @@ export function FitStation() {
       setBusy(false);
     }
   };
-  const values: Record<string, number> = {};
-  for (const e of work.draft?.estimates ?? []) values[e.measure] = e.value;
-  for (const [key, reading] of Object.entries(work.sheet?.readings ?? {})) values[key] = lengthOf(reading);
+  const values = { ...estimatesOf(work.draft?.estimates ?? []), ...(work.sheet && tapesOf(work.sheet)) };
   const marked = picked ? measures.data?.find((m) => m.key === MARKED[picked.level]) : undefined;
   return (
     <TicketShell at="fit" actions={<ButtonLink to={`/tickets/${id}/draft`}>To the draft</ButtonLink>}>

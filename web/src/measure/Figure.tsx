@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Measure } from '../api/client';
 import { bodyOf, type Level } from '../figure/body';
 import { useUnit } from '../tape/unit';
+import type { Tapes } from './readings';
 
 const SHOWN = ['bust', 'waist', 'hip', 'thigh', 'knee', 'ankle'] as const;
 
@@ -21,7 +22,7 @@ const DEPTHS: Record<string, { from: Level; to: Level }> = {
 
 /** She stands as wide as her girths, front and side; the measure in hand lights its level. */
 export function Figure(props: {
-  values: Record<string, number>;
+  values: Tapes;
   held: Measure | null;
   /** Where on her something can be pressed. */
   places?: readonly Level[];

@@ -6,7 +6,7 @@ import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import { writeFine, writeWithUnit } from '../tape/writer';
 import { Figure } from './Figure';
-import { lengthOf } from './readings';
+import { estimatesOf, lengthOf } from './readings';
 import { SheetClash } from './SheetClash';
 import { SheetHead } from './SheetHead';
 import type { Entry } from './sheetChanges';
@@ -50,9 +50,7 @@ export function MeasureTable(props: {
   const rest = measures.filter((m) => !LOWER.includes(m.key));
   const heldMeasure = measures.find((m) => m.key === held) ?? null;
   const shown = useMemo(() => {
-    const all: Record<string, number> = {};
-    for (const e of work.estimates) all[e.measure] = e.value;
-    return { ...all, ...work.values };
+    return { ...estimatesOf(work.estimates), ...work.values };
   }, [work.estimates, work.values]);
   // What is to be taken first is in hand; on a tablet a keyboard would rise over the sheet.
   const first = missing[0] ?? (last === null ? lower[0]?.key : undefined);

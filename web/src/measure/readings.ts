@@ -1,5 +1,8 @@
 /** What a sheet's readings come to. */
-import type { Reading, Sheet, Views } from '../api/client';
+import type { MeasureKey, Reading, Sheet, Views } from '../api/client';
+
+/** What was taken of a body, mm. */
+export type Tapes = Partial<Record<MeasureKey, number>>;
 
 /** Measures as a draft asks for them, in mm. */
 export type Asked = NonNullable<Views['PreviewRequest']['measures']>;
@@ -18,4 +21,16 @@ export function askedOf(sheet: Sheet): Asked {
     measures[measure] = from === 'estimated' || from === 'table' ? { mm, from } : mm;
   }
   return measures;
+}
+
+/** What a sheet comes to. */
+export function tapesOf(sheet: Sheet): Tapes {
+  const all: Tapes = {};
+  for (const [measure, reading] of Object.entries(sheet.readings)) all[measure as MeasureKey] = lengthOf(reading);
+  return all;
+}
+
+/** What stands in for tapes that were not taken. */
+export function estimatesOf(estimates: readonly Views['EstimateView'][]): Tapes {
+  return Object.fromEntries(estimates.map((e) => [e.measure, e.value]));
 }

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { machine } from '../account/machine';
-import { answered, api, type Problem, problemOf, type Sheet } from '../api/client';
+import { answered, api, type MeasureKey, type Problem, problemOf, type Sheet } from '../api/client';
 import { keys, useSession } from '../api/queries';
 import { useUndoable } from '../kit/Undo';
 import { readTape } from '../tape/reader';
@@ -9,6 +9,7 @@ import { useUnit } from '../tape/unit';
 import type { Shown } from '../tape/writer';
 import { useOutbox, useOutboxState } from '../tickets/TicketDesk';
 import { today } from '../words/dates';
+import type { Tapes } from './readings';
 import {
   bodyOf,
   type Entries,
@@ -54,8 +55,8 @@ export function useSheetWork(person: string, last: Sheet | null) {
 
   const { readings, faults } = useMemo(() => read(entries), [entries]);
   const values = useMemo(() => {
-    const mm: Record<string, number> = {};
-    for (const [measure, both] of Object.entries(readings)) mm[measure] = middle(both);
+    const mm: Tapes = {};
+    for (const [measure, both] of Object.entries(readings)) mm[measure as MeasureKey] = middle(both);
     return mm;
   }, [readings]);
 

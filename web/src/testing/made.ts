@@ -93,7 +93,7 @@ export const madeRevision = (over: Partial<Revision>): Revision => ({
   madeBy: 'Winifred Hale',
   madeAt: '2026-11-26T08:00:00Z',
   request: {},
-  engine: '0.4.0',
+  engine: '3f9a02c41b7d',
   comparable: true,
   kept: true,
   moved: null,

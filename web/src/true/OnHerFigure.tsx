@@ -5,11 +5,8 @@ import { type Body, bodyOf } from '../figure/body';
 import { fromShoulder, type Room, room, rooms, type Worn, worn } from '../figure/garment';
 import { seated } from '../figure/seated';
 import { verdictColour } from '../kit/Plumb';
-import { lengthOf } from '../measure/readings';
+import { tapesOf } from '../measure/readings';
 import { useUnit } from '../tape/unit';
-
-/** What the third picture is about: how she sits in it, or steps in it. The first that a garment has. */
-const MOVED = ['trunk.length', 'sits', 'strides'];
 
 const COLOUR: Record<string, string> = {
   true: 'var(--color-pine)',
@@ -29,7 +26,8 @@ export function OnHerFigure(props: {
   const body = useHer(props.sheet);
   const all = useMemo(() => rooms(body, draft, evidence), [body, draft, evidence]);
   const on = useMemo(() => worn(body, draft, all), [body, draft, all]);
-  const moved = MOVED.map((id) => draft.checks.find((c) => c.id === id)).find((c) => c !== undefined);
+  // The third picture is about how she sits in it, or steps in it.
+  const moved = draft.checks.find((c) => c.posture !== 'standing');
   const frontX = body.stature * 0.17;
   const sideX = body.stature * 0.53;
   const moveX = body.stature * 0.78;
@@ -78,11 +76,7 @@ export function OnHerFigure(props: {
 
 /** The body of a sheet: what was taken of it. */
 function useHer(sheet: Sheet): Body {
-  return useMemo(() => {
-    const values: Record<string, number> = {};
-    for (const [key, reading] of Object.entries(sheet.readings)) values[key] = lengthOf(reading);
-    return bodyOf(values);
-  }, [sheet]);
+  return useMemo(() => bodyOf(tapesOf(sheet)), [sheet]);
 }
 
 function Standing({ x, outline, children }: { x: number; outline: string; children: React.ReactNode }) {
@@ -146,11 +140,10 @@ function Moved(props: { check: Check; body: Body; draft: Draft; x: number; onPic
   const unit = useUnit();
   const colour = COLOUR[check.verdict] ?? 'var(--color-soft)';
   const size = body.stature * 0.0255;
-  const steps = check.id === 'strides';
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the same plumb line is picked in the list beside it
     <g transform={`translate(${x} 0)`} onClick={props.onPick} className="cursor-pointer">
-      {steps ? (
+      {check.posture === 'stepping' ? (
         <Step body={body} draft={draft} off={check.verdict === 'off'} />
       ) : (
         <Sitting body={body} draft={draft} short={Math.max(0, -check.difference)} />

@@ -10,9 +10,6 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 @ConfigurationPropertiesScan
 public class BrightPlumb {
 
-    /** The version of the drafting engine, kept with every revision. */
-    public static final String ENGINE = "0.4.0";
-
     public static void main(String[] args) {
         SpringApplication.run(BrightPlumb.class, args).getBean(WarmUp.class).begin();
     }

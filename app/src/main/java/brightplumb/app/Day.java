@@ -1,5 +1,6 @@
 package brightplumb.app;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.time.LocalDate;
 
@@ -16,7 +17,7 @@ public final class Day {
      *
      * @throws Refusal at the field
      */
-    public static LocalDate within(String field, LocalDate day) {
+    public static LocalDate within(FieldPath field, LocalDate day) {
         if (day != null && (day.isBefore(FIRST) || day.isAfter(LAST))) {
             throw new Refusal(field, "This day is too far away to be meant");
         }
@@ -24,7 +25,7 @@ public final class Day {
     }
 
     /** A day that has come, or null where none was given; tomorrow is let pass, since somewhere it has begun. */
-    public static LocalDate past(String field, LocalDate day) {
+    public static LocalDate past(FieldPath field, LocalDate day) {
         if (day != null && day.isAfter(LocalDate.now().plusDays(1))) {
             throw new Refusal(field, "This day has not come yet");
         }

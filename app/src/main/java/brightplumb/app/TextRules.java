@@ -1,5 +1,6 @@
 package brightplumb.app;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 
 /** Words that somebody wrote, to be kept and printed: names on a line, notes on several. */
@@ -15,7 +16,7 @@ public final class TextRules {
      *
      * @throws Refusal at the field, when it is missing, too long or has letters that cannot be seen
      */
-    public static String name(String field, String value, String missing) {
+    public static String name(FieldPath field, String value, String missing) {
         if (value == null || value.isBlank()) {
             throw new Refusal(field, missing);
         }
@@ -23,20 +24,20 @@ public final class TextRules {
     }
 
     /** A line of text, empty where it is missing. */
-    public static String line(String field, String value, int most, String what) {
+    public static String line(FieldPath field, String value, int most, String what) {
         String text = value == null ? "" : value.strip();
         check(field, text, most, what, false);
         return text;
     }
 
     /** A note on one line or several, empty where it is missing. */
-    public static String note(String field, String value, int most) {
+    public static String note(FieldPath field, String value, int most) {
         String text = value == null ? "" : value;
         check(field, text, most, "A note", true);
         return text;
     }
 
-    private static void check(String field, String text, int most, String what, boolean lines) {
+    private static void check(FieldPath field, String text, int most, String what, boolean lines) {
         if (text.codePointCount(0, text.length()) > most) {
             throw new Refusal(field, what + " has at most " + most + " letters");
         }

@@ -199,6 +199,6 @@ class ExchangeTest {
         assertThatThrownBy(() -> RollPdf.sheet(DrawnPieces.of(palazzo, TITLE), 210, 1))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("roll"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("roll"));
     }
 }

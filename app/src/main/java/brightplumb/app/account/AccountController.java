@@ -5,6 +5,7 @@ import brightplumb.app.PlumbProperties;
 import brightplumb.app.TextRules;
 import brightplumb.app.account.Throttle.Tries;
 import brightplumb.app.problems.NotAllowed;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -77,18 +78,18 @@ class AccountController {
         if (!started.signUpOpen()) {
             throw new NotAllowed("No workrooms are opened here; ask whoever runs this one");
         }
-        String workroom = TextRules.name("workroom", asked.workroom(), "A workroom needs a name");
-        String name = TextRules.name("name", asked.name(), "Say who you are");
+        String workroom = TextRules.name(new FieldPath("workroom"), asked.workroom(), "A workroom needs a name");
+        String name = TextRules.name(new FieldPath("name"), asked.name(), "Say who you are");
         String client = request.getRemoteAddr();
         String email = address(asked.email());
         throttle.take(Tries.WORKROOMS, client);
         throttle.check(Tries.CLIENT, client);
         throttle.take(Tries.ADDRESS_FROM_CLIENT, email + '\n' + client);
         // The same work is done whether the address is known or not.
-        String hash = passwords.hash("password", asked.password(), List.of(workroom, name, email));
+        String hash = passwords.hash(new FieldPath("password"), asked.password(), List.of(workroom, name, email));
         Member member = accounts.open(workroom, name, email, hash, false).orElseThrow(() -> {
             throttle.take(Tries.CLIENT, client);
-            return new Refusal("email", NO_ADDRESS);
+            return new Refusal(new FieldPath("email"), NO_ADDRESS);
         });
         throttle.forget(Tries.ADDRESS_FROM_CLIENT, email + '\n' + client);
         String code = renewed(member.account());
@@ -108,7 +109,7 @@ class AccountController {
         if (hidden
                 || email.length() > LONGEST_ADDRESS
                 || !ADDRESS.matcher(email).matches()) {
-            throw new Refusal("email", NO_ADDRESS);
+            throw new Refusal(new FieldPath("email"), NO_ADDRESS);
         }
         return email;
     }
@@ -122,9 +123,10 @@ class AccountController {
         throttle.check(Tries.CLIENT, client);
         throttle.take(Tries.ADDRESS_FROM_CLIENT, both);
         throttle.take(Tries.CLIENT, client);
-        String hash = passwords.hash("password", asked.password(), List.of(email));
+        String hash = passwords.hash(new FieldPath("password"), asked.password(), List.of(email));
         UUID account = accounts.recover(email, RecoveryCode.hash(asked.code() == null ? "" : asked.code()), hash)
-                .orElseThrow(() -> new Refusal("code", "The address and the code do not belong together"));
+                .orElseThrow(
+                        () -> new Refusal(new FieldPath("code"), "The address and the code do not belong together"));
         throttle.forget(Tries.ADDRESS_FROM_CLIENT, both);
         throttle.giveBack(Tries.CLIENT, client);
         visits.endAll(account);
@@ -136,7 +138,7 @@ class AccountController {
     RecoveryView recovery(
             @AuthenticationPrincipal Member member, @RequestBody RecoveryRequest asked, HttpServletRequest request) {
         notDemo(member);
-        proven("password", member, asked.password(), request);
+        proven(new FieldPath("password"), member, asked.password(), request);
         return new RecoveryView(renewed(member.account()));
     }
 
@@ -165,9 +167,11 @@ class AccountController {
     ResponseEntity<Void> changePassword(
             @AuthenticationPrincipal Member member, @RequestBody PasswordRequest asked, HttpServletRequest request) {
         notDemo(member);
-        proven("current", member, asked.current(), request);
+        proven(new FieldPath("current"), member, asked.current(), request);
         String hash = passwords.hash(
-                "password", asked.password(), List.of(member.workroomName(), member.name(), member.email()));
+                new FieldPath("password"),
+                asked.password(),
+                List.of(member.workroomName(), member.name(), member.email()));
         accounts.changePassword(member.account(), hash);
         visits.endOthers(member, request);
         return ResponseEntity.noContent().build();
@@ -183,7 +187,7 @@ class AccountController {
     ResponseEntity<Void> leave(
             @AuthenticationPrincipal Member member, @RequestBody LeaveRequest asked, HttpServletRequest request) {
         notDemo(member);
-        proven("password", member, asked.password(), request);
+        proven(new FieldPath("password"), member, asked.password(), request);
         accounts.leave(member.account(), member.workroom());
         visits.endOthers(member, request);
         visits.end(request);
@@ -191,7 +195,7 @@ class AccountController {
     }
 
     /** Somebody at an unlocked table is not its owner: what cannot be taken back asks for the password. */
-    private void proven(String field, Member member, String password, HttpServletRequest request) {
+    private void proven(FieldPath field, Member member, String password, HttpServletRequest request) {
         String both = member.email() + '\n' + request.getRemoteAddr();
         throttle.take(Tries.ADDRESS_FROM_CLIENT, both);
         if (!Passwords.readable(password)

@@ -1,5 +1,6 @@
 package brightplumb.app.account;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import com.nulabinc.zxcvbn.Pattern;
 import com.nulabinc.zxcvbn.Strength;
@@ -82,7 +83,7 @@ class Passwords {
      * @param near what is known of its owner, which it should not be made of
      * @throws Refusal at the field, when it is too short, too long or too easily guessed
      */
-    String hash(String field, String password, List<String> near) {
+    String hash(FieldPath field, String password, List<String> near) {
         if (password == null || password.codePointCount(0, password.length()) < SHORTEST) {
             throw new Refusal(field, "A password has at least " + SHORTEST + " letters");
         }

@@ -3,6 +3,7 @@ package brightplumb.app.account;
 import brightplumb.app.PlumbProperties;
 import brightplumb.app.account.Throttle.Tries;
 import brightplumb.app.problems.NotSignedIn;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
@@ -101,10 +102,10 @@ class SessionController {
                 || signIn.email().isBlank()
                 || signIn.email().length() > 254
                 || signIn.email().indexOf('\0') >= 0) {
-            faults.add(new Refusal.Fault("email", "Type the address you sign in with"));
+            faults.add(new Refusal.Fault(new FieldPath("email"), "Type the address you sign in with"));
         }
         if (!Passwords.readable(signIn.password())) {
-            faults.add(new Refusal.Fault("password", "Type your password, at most 72 letters"));
+            faults.add(new Refusal.Fault(new FieldPath("password"), "Type your password, at most 72 letters"));
         }
         if (!faults.isEmpty()) {
             throw new Refusal(faults);

@@ -1,9 +1,11 @@
 package brightplumb.app.drafting;
 
 import brightplumb.core.making.Planned;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
+import brightplumb.core.table.StepId;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -83,12 +85,12 @@ public record DraftView(
         static OrderedView of(Planned.Step planned) {
             MakingStep step = planned.step();
             return new OrderedView(
-                    step.id(),
+                    step.id().id(),
                     step.title(),
                     step.work().name().toLowerCase(Locale.ROOT),
-                    step.seams(),
+                    step.seams().stream().map(Seam::id).toList(),
                     planned.widths(),
-                    step.after().stream().sorted().toList());
+                    planned.after().stream().map(StepId::id).sorted().toList());
         }
     }
 
@@ -217,6 +219,7 @@ public record DraftView(
             double tolerance,
             boolean atLeast,
             String unit,
+            String posture,
             String text,
             String cause,
             @Schema(types = {"object", "null"}) RemedyView remedy,

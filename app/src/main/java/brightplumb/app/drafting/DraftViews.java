@@ -88,7 +88,7 @@ final class DraftViews {
     static Map<String, String> madeBy(Drafted drafted) {
         Map<String, String> madeBy = new HashMap<>();
         drafted.made()
-                .forEach(m -> m.came()
+                .forEach(m -> m.effect()
                         .pieces()
                         .forEach(p -> madeBy.put(p, m.operation().id())));
         return madeBy;
@@ -109,9 +109,9 @@ final class DraftViews {
                         m.operation().place(),
                         m.recipe(),
                         m.done(),
-                        m.came().reshapes(),
-                        m.came().pieces(),
-                        m.came().steps()))
+                        m.effect().reshapes(),
+                        m.effect().pieces(),
+                        m.effect().steps()))
                 .toList();
     }
 
@@ -143,7 +143,7 @@ final class DraftViews {
     /** The setting a step says, where a hand can say it otherwise; else null. */
     static String setting(Drafted drafted, Step step) {
         return drafted.settings().stream()
-                .filter(s -> s.applies() && s.amount() != null && s.setting().saidAt(step.id()))
+                .filter(s -> s.applies() && s.amount() != null && s.setting().isShownByStep(step.id()))
                 .map(s -> s.setting().key())
                 .findFirst()
                 .orElse(null);
@@ -222,7 +222,7 @@ final class DraftViews {
                 if (length > Tolerance.ON_LINE) {
                     double from = one.backwards() ? one.to() - usedOne - length : one.from() + usedOne;
                     views.add(new JoinView(
-                            join.seam(),
+                            join.seam().id(),
                             one.name(),
                             others.get(k).name(),
                             from,
@@ -352,7 +352,7 @@ final class DraftViews {
     private static CheckView check(Check c, boolean remedies, List<Measure> guesses) {
         List<Remedy> found = remedies ? c.remedies() : List.of();
         return new CheckView(
-                c.id(),
+                c.id().id(),
                 c.title(),
                 c.verdict().id(),
                 c.measured(),
@@ -361,6 +361,7 @@ final class DraftViews {
                 c.tolerance(),
                 c.atLeast(),
                 c.quantity().id(),
+                c.posture().name().toLowerCase(Locale.ROOT),
                 c.text(),
                 c.cause(),
                 found.isEmpty() ? null : remedy(found.get(0)),

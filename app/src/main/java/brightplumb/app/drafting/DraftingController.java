@@ -12,6 +12,7 @@ import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.CutCloth;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Part;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.Setting;
@@ -156,7 +157,7 @@ class DraftingController {
     @PostMapping("/api/drafts/cut-cloth")
     CutClothView cutCloth(@RequestBody CutClothRequest request) {
         if (request.worn() == null) {
-            throw new Refusal("worn", "Say what was cut");
+            throw new Refusal(new FieldPath("worn"), "Say what was cut");
         }
         return CutClothView.of(
                 CutCloth.of(request.worn().read(), request.corrected().read(), Set.copyOf(request.cut())));

@@ -26,7 +26,7 @@ record EvidenceView(
         Evidence evidence = check.evidence();
         ExhibitView shown = ExhibitView.of(evidence.exhibit());
         return new EvidenceView(
-                check.id(),
+                check.id().id(),
                 evidence.figures().stream().map(FigureView::of).toList(),
                 shown.strokes(),
                 shown.spans(),

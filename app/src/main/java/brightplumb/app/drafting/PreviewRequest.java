@@ -5,6 +5,7 @@ import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.MadeWith;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Provenance;
@@ -99,10 +100,11 @@ public record PreviewRequest(
             double w = width == null ? usual.width() : width;
             if (!(s >= 0 && s <= 2)) {
                 faults.add(new Refusal.Fault(
-                        "cloth.stretch", "Stretch is a share from 0 to 2: 0.4 for a cloth that goes from 10 to 14 cm"));
+                        new FieldPath("cloth.stretch"),
+                        "Stretch is a share from 0 to 2: 0.4 for a cloth that goes from 10 to 14 cm"));
             }
             if (!(w >= 100 && w <= 5000)) {
-                faults.add(new Refusal.Fault("cloth.width", "The cloth is 10 to 500 cm wide"));
+                faults.add(new Refusal.Fault(new FieldPath("cloth.width"), "The cloth is 10 to 500 cm wide"));
             }
             Drape falls = drape == null
                     ? usual.drape()
@@ -111,22 +113,23 @@ public record PreviewRequest(
                             .findFirst()
                             .orElse(null);
             if (falls == null) {
-                faults.add(new Refusal.Fault("cloth.drape", "A cloth falls soft, medium or firm"));
+                faults.add(new Refusal.Fault(new FieldPath("cloth.drape"), "A cloth falls soft, medium or firm"));
             }
             double again = repeat == null ? usual.repeat() : repeat;
             if (!(again == 0 || again >= 1 && again <= 3000)) {
-                faults.add(new Refusal.Fault("cloth.repeat", "A print begins again after 1 mm to 3 m, or not at all"));
+                faults.add(new Refusal.Fault(
+                        new FieldPath("cloth.repeat"), "A print begins again after 1 mm to 3 m, or not at all"));
             }
             double loses = shrinkage == null ? usual.shrinkage() : shrinkage;
             if (!(loses >= 0 && loses <= 0.3)) {
                 faults.add(new Refusal.Fault(
-                        "cloth.shrinkage", "A cloth loses up to 0.3 of its length when it is washed"));
+                        new FieldPath("cloth.shrinkage"), "A cloth loses up to 0.3 of its length when it is washed"));
             }
             // Nobody said otherwise: it stretches both ways alike.
             double along = stretchAlong != null ? stretchAlong : stretch != null ? s : usual.along();
             if (!(along >= 0 && along <= 2)) {
                 faults.add(new Refusal.Fault(
-                        "cloth.stretchAlong",
+                        new FieldPath("cloth.stretchAlong"),
                         "Stretch along the selvedge is a share from 0 to 2, 0 where it does not give"));
             }
             return new Cloth(
@@ -150,7 +153,7 @@ public record PreviewRequest(
     public DraftRequest read() {
         List<Refusal.Fault> faults = new ArrayList<>();
         if (cut == null || cut.isBlank()) {
-            faults.add(new Refusal.Fault("cut", "Say which cut is to be drafted"));
+            faults.add(new Refusal.Fault(new FieldPath("cut"), "Say which cut is to be drafted"));
         }
         Sheet sheet = sheet(measures, faults);
         Cloth usual =
@@ -175,13 +178,13 @@ public record PreviewRequest(
     static Sheet sheet(Map<String, Object> measures, List<Refusal.Fault> faults) {
         Map<Measure, Reading> readings = new EnumMap<>(Measure.class);
         if (measures == null) {
-            faults.add(
-                    new Refusal.Fault("measures", "A draft needs a body's measures: waistGirth and hipGirth at least"));
+            faults.add(new Refusal.Fault(
+                    FieldPath.MEASURES, "A draft needs a body's measures: waistGirth and hipGirth at least"));
             return new Sheet(readings);
         }
         measures.forEach((key, value) -> {
             Measure measure = Measure.of(key).orElse(null);
-            String field = "measures." + key;
+            FieldPath field = FieldPath.MEASURES.of(key);
             if (measure == null) {
                 faults.add(new Refusal.Fault(field, "There is no such measure"));
             } else if (value != null) {

@@ -1,6 +1,8 @@
 package brightplumb.app.drafting;
 
 import brightplumb.app.drafting.DraftView.EstimateView;
+import brightplumb.app.problems.FaultView;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Plausibility;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
@@ -26,7 +28,7 @@ class ReviewController {
      * @param doubts what a careful cutter would take again
      * @param estimates what stands in for tapes not taken; empty until waist and hip are there
      */
-    record ReviewView(List<Refusal.Fault> faults, List<DoubtView> doubts, List<EstimateView> estimates) {}
+    record ReviewView(List<FaultView> faults, List<DoubtView> doubts, List<EstimateView> estimates) {}
 
     @PostMapping("/api/measures/review")
     ReviewView review(@RequestBody ReviewRequest request) {
@@ -43,11 +45,11 @@ class ReviewController {
         } catch (Refusal refusal) {
             refusal.faults().stream().filter(f -> taken(sheet, f.field())).forEach(faults::add);
         }
-        return new ReviewView(faults, doubts, estimates);
+        return new ReviewView(faults.stream().map(FaultView::of).toList(), doubts, estimates);
     }
 
     /** What is missing is no fault while a sheet is still being filled in. */
-    private static boolean taken(Sheet sheet, String field) {
-        return sheet.readings().keySet().stream().anyMatch(m -> field.equals("measures." + m.key()));
+    private static boolean taken(Sheet sheet, FieldPath field) {
+        return sheet.readings().keySet().stream().anyMatch(m -> field.equals(m.field()));
     }
 }

@@ -1,5 +1,6 @@
 package brightplumb.app.drafting;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.Set;
 
@@ -17,7 +18,8 @@ record Shown(boolean remedies, boolean made, boolean cut, boolean guesses, boole
     static Shown of(PreviewRequest request) {
         String pieces = request.pieces();
         if (pieces != null && !PARTLY.contains(pieces)) {
-            throw new Refusal("pieces", "Pieces are panels, sewn, or all there is to them where nothing is said");
+            throw new Refusal(
+                    new FieldPath("pieces"), "Pieces are panels, sewn, or all there is to them where nothing is said");
         }
         return new Shown(
                 !Boolean.FALSE.equals(request.remedies()),

@@ -14,6 +14,7 @@ import brightplumb.core.garment.CutCloth;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Fitting;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -74,12 +75,13 @@ class FittingRoom {
         UUID workroom = member.workroom();
         TicketView ticket = tickets.require(workroom, id);
         if (asked.version() == null) {
-            throw new Refusal("version", "Say which version this was seen on");
+            throw new Refusal(new FieldPath("version"), "Say which version this was seen on");
         }
         if (asked.version() != ticket.version()) {
             throw new Stale(ticket);
         }
-        String note = TextRules.note("note", asked.note(), LONGEST_NOTE).strip();
+        String note = TextRules.note(new FieldPath("note"), asked.note(), LONGEST_NOTE)
+                .strip();
         PreviewRequest worn = drafts.request(workroom, ticket);
         Map<String, Object> changes = changes(worn, asked);
         Map<String, Object> settings = new LinkedHashMap<>(ticket.settings());
@@ -151,16 +153,16 @@ class FittingRoom {
         RemarkView remark = proposals(worn).stream()
                 .filter(r -> r.id().equals(asked.remark()))
                 .findFirst()
-                .orElseThrow(() -> new Refusal("remark", "There is no such remark on this garment"));
+                .orElseThrow(() -> new Refusal(new FieldPath("remark"), "There is no such remark on this garment"));
         Map<String, Object> changes = new LinkedHashMap<>(remark.settings());
         if (changes.isEmpty()) {
-            throw new Refusal("remark", "This draft has nothing to give for it");
+            throw new Refusal(new FieldPath("remark"), "This draft has nothing to give for it");
         }
         if (asked.settings() != null) {
             asked.settings().forEach((key, value) -> {
                 if (!changes.containsKey(key)
                         && CutCloth.SPARING.stream().noneMatch(s -> s.key().equals(key))) {
-                    throw new Refusal("settings." + key, "This remark does not change it");
+                    throw new Refusal(FieldPath.SETTINGS.of(key), "This remark does not change it");
                 }
                 if (value != null) {
                     changes.put(key, value);

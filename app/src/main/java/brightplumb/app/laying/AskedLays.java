@@ -4,6 +4,7 @@ import brightplumb.app.laying.LayRequest.LayAsked;
 import brightplumb.core.garment.Lays.Asked;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
 import java.util.Arrays;
@@ -26,15 +27,15 @@ final class AskedLays {
     static Asked read(LayAsked asked) {
         int copies = asked.copies() == null ? 1 : asked.copies();
         if (copies < 1 || copies > MOST_COPIES) {
-            throw new Refusal("lay.copies", "One to twenty of a garment are laid together");
+            throw new Refusal(new FieldPath("lay.copies"), "One to twenty of a garment are laid together");
         }
         if (asked.tries() != null && (asked.tries() < 1 || asked.tries() > MOST_TRIES)) {
-            throw new Refusal("lay.tries", "A search tries 1 to 5000 lays");
+            throw new Refusal(new FieldPath("lay.tries"), "A search tries 1 to 5000 lays");
         }
         return new Asked(
                 layer(asked.layer()),
                 copies,
-                asked.sheet() == null ? List.of() : places("lay.sheet", asked.sheet()),
+                asked.sheet() == null ? List.of() : places(new FieldPath("lay.sheet"), asked.sheet()),
                 asked.avoided() == null
                         ? List.of()
                         : asked.avoided().stream().map(AskedLays::line).toList(),
@@ -48,18 +49,19 @@ final class AskedLays {
                 : Arrays.stream(Layer.values())
                         .filter(l -> l.id().equals(id))
                         .findFirst()
-                        .orElseThrow(() -> new Refusal("lay.layer", "The cloth is shell, lining, fusing or pocketing"));
+                        .orElseThrow(() -> new Refusal(
+                                new FieldPath("lay.layer"), "The cloth is shell, lining, fusing or pocketing"));
     }
 
     private static Line line(List<List<Double>> ends) {
-        List<Point> places = places("lay.avoided", ends);
+        List<Point> places = places(new FieldPath("lay.avoided"), ends);
         if (places.size() != 2) {
-            throw new Refusal("lay.avoided", "A seam in the cloth runs from one place to another");
+            throw new Refusal(new FieldPath("lay.avoided"), "A seam in the cloth runs from one place to another");
         }
         return new Line(places.get(0), places.get(1));
     }
 
-    private static List<Point> places(String field, List<List<Double>> all) {
+    private static List<Point> places(FieldPath field, List<List<Double>> all) {
         if (all.size() > MOST_CORNERS) {
             throw new Refusal(field, "A piece of cloth has up to 200 corners");
         }

@@ -20,6 +20,7 @@ import brightplumb.core.garment.Longest;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.lay.Wanted;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.rule.Cloth;
@@ -103,12 +104,12 @@ public class CuttingTable {
             return List.of();
         }
         if (set.beside().size() > MOST_BESIDE) {
-            throw new Refusal("beside", "Up to ten tickets are cut together");
+            throw new Refusal(new FieldPath("beside"), "Up to ten tickets are cut together");
         }
         try {
             return set.beside().stream().distinct().map(UUID::fromString).toList();
         } catch (IllegalArgumentException none) {
-            throw new Refusal("beside", "There is no such ticket");
+            throw new Refusal(new FieldPath("beside"), "There is no such ticket");
         }
     }
 
@@ -119,7 +120,7 @@ public class CuttingTable {
         }
         double width = set.width() == null ? USUAL_WIDTH : set.width();
         if (!(width >= 100 && width <= 5000)) {
-            throw new Refusal("width", "The cloth is 10 to 500 cm wide");
+            throw new Refusal(new FieldPath("width"), "The cloth is 10 to 500 cm wide");
         }
         return new Cloth(0, width, set.folded() == null || set.folded(), false);
     }
@@ -140,9 +141,9 @@ public class CuttingTable {
      * A lay as it stands.
      *
      * @param kept whether a hand laid it so
-     * @param outgrown whether a hand had laid it, for other pieces or on other cloth
+     * @param stale whether a hand had laid it, for other pieces or on other cloth
      */
-    private record Standing(Lay lay, boolean kept, boolean outgrown) {}
+    private record Standing(Lay lay, boolean kept, boolean stale) {}
 
     /** As a hand laid it, while the pieces are those it laid and the cloth holds them so; found anew otherwise. */
     private static Standing standing(Ready ready, Wanted wanted) {
@@ -264,7 +265,7 @@ public class CuttingTable {
                         .toList(),
                 ready.asked().pieced(),
                 standing.kept(),
-                standing.outgrown(),
+                standing.stale(),
                 LayView.of(ready.asked().layer().id(), standing.lay(), ready.cloth()));
     }
 }

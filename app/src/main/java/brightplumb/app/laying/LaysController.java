@@ -14,6 +14,7 @@ import brightplumb.core.garment.Lays.Asked;
 import brightplumb.core.garment.Lays.Cutting;
 import brightplumb.core.garment.Longest;
 import brightplumb.core.lay.Wanted;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
@@ -66,7 +67,7 @@ class LaysController {
             return Double.POSITIVE_INFINITY;
         }
         if (asked.along() == null || !(asked.along() >= 100 && asked.along() <= 50_000)) {
-            throw new Refusal("lay.along", "Say how much cloth there is: 10 cm to 50 m");
+            throw new Refusal(new FieldPath("lay.along"), "Say how much cloth there is: 10 cm to 50 m");
         }
         return asked.along();
     }

@@ -13,7 +13,7 @@ public enum Work {
     /** Every cut on one body. */
     CUT_BOOK(Share.SHORT, 2, Duration.ofSeconds(5)),
     /** A pattern or a sheet as a file. */
-    OUTPUT(Share.SHORT, 3, Duration.ofSeconds(8)),
+    OUTPUT(Share.SHORT, 3, Duration.ofSeconds(20)),
     /** One lay. */
     LAY(Share.LONG, 2, Duration.ofSeconds(10)),
     /** Several lays compared: what would save cloth, how long a garment can be. */

@@ -17,8 +17,11 @@ import brightplumb.core.garment.Making;
 import brightplumb.core.garment.Notions;
 import brightplumb.core.making.Planned;
 import brightplumb.core.making.Sequence;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.StepId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -80,7 +83,7 @@ public class MakingRoom {
         Cut cut = drafts.request(member.workroom(), ticket).read().cut();
         String habit = asked.habit() == null ? "" : asked.habit();
         if (Making.habit(cut, habit).isEmpty()) {
-            throw new Refusal("habit", "This garment is not made by such a habit");
+            throw new Refusal(new FieldPath("habit"), "This garment is not made by such a habit");
         }
         progress.habit(member.workroom(), id, habit);
         return of(member, id);
@@ -96,11 +99,11 @@ public class MakingRoom {
         Made made = made(workroom, tickets.require(workroom, id));
         MakingStep step = made.planned().steps().stream()
                 .map(Planned.Step::step)
-                .filter(s -> s.id().equals(name))
+                .filter(s -> s.id().id().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new NotHere("step"));
         if (asked.seconds() != null && (asked.seconds() < 0 || asked.seconds() > LONGEST)) {
-            throw new Refusal("seconds", "A step takes between nothing and a hundred hours");
+            throw new Refusal(new FieldPath("seconds"), "A step takes between nothing and a hundred hours");
         }
         List<String> work = step.does();
         together.executeWithoutResult(status -> {
@@ -131,18 +134,18 @@ public class MakingRoom {
                         .orElse(null)
                 : null;
         return new MakingStepView(
-                step.id(),
+                step.id().id(),
                 step.title(),
                 step.work().name().toLowerCase(Locale.ROOT),
                 step.pieces().stream().map(Object::toString).toList(),
-                step.seams(),
+                step.seams().stream().map(Seam::id).toList(),
                 planned.widths(),
                 step.stitch(),
                 step.how(),
                 step.looks().stream().map(FigureView::of).toList(),
                 step.notions().stream().sorted().toList(),
                 planned.cautions(),
-                step.after().stream().sorted().toList(),
+                planned.after().stream().map(StepId::id).sorted().toList(),
                 ExhibitView.of(planned.exhibit()),
                 done,
                 doneAt,

@@ -6,6 +6,7 @@ import brightplumb.app.TextRules;
 import brightplumb.app.account.Member;
 import brightplumb.app.problems.NotHere;
 import brightplumb.app.problems.Stale;
+import brightplumb.core.measure.FieldPath;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;
 import java.time.LocalDate;
@@ -41,8 +42,8 @@ class PeopleController {
 
         PersonRequest checked() {
             return new PersonRequest(
-                    TextRules.name("name", name, "A person needs a name"),
-                    TextRules.note("note", note, TextRules.NOTE),
+                    TextRules.name(new FieldPath("name"), name, "A person needs a name"),
+                    TextRules.note(new FieldPath("note"), note, TextRules.NOTE),
                     version);
         }
     }
@@ -111,9 +112,9 @@ class PeopleController {
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody SheetRequest request) {
         people.require(member.workroom(), id);
         var readings = request.read();
-        LocalDate takenOn = Day.past("takenOn", request.takenOn());
-        String takenBy = TextRules.line("takenBy", request.takenBy(), TextRules.NAME, "A name");
-        String note = TextRules.note("note", request.note(), TextRules.NOTE);
+        LocalDate takenOn = Day.past(new FieldPath("takenOn"), request.takenOn());
+        String takenBy = TextRules.line(new FieldPath("takenBy"), request.takenBy(), TextRules.NAME, "A name");
+        String note = TextRules.note(new FieldPath("note"), request.note(), TextRules.NOTE);
         SheetView sheet = sheets.add(
                 member.workroom(),
                 id,

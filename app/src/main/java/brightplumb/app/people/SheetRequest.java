@@ -1,6 +1,7 @@
 package brightplumb.app.people;
 
 import brightplumb.app.people.SheetView.ReadingView;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Provenance;
@@ -39,6 +40,8 @@ record SheetRequest(
         @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
         Integer after) {
 
+    private static final FieldPath READINGS = new FieldPath("readings");
+
     /**
      * One reading.
      *
@@ -66,14 +69,14 @@ record SheetRequest(
         List<Refusal.Fault> faults = new ArrayList<>();
         Map<String, ReadingView> read = new LinkedHashMap<>();
         if (readings == null || readings.isEmpty()) {
-            throw new Refusal("readings", "A sheet needs at least one reading");
+            throw new Refusal(READINGS, "A sheet needs at least one reading");
         }
         readings.forEach((key, reading) -> {
             if (reading != null && reading.typed() != null && !reading.typed().isBlank()) {
                 try {
                     read.put(key, one(key, reading));
                 } catch (UnreadableTape unreadable) {
-                    faults.add(new Refusal.Fault("readings." + key, unreadable.getMessage()));
+                    faults.add(new Refusal.Fault(READINGS.of(key), unreadable.getMessage()));
                 }
             }
         });
@@ -81,7 +84,7 @@ record SheetRequest(
             throw new Refusal(faults);
         }
         if (read.isEmpty()) {
-            throw new Refusal("readings", "A sheet needs at least one reading");
+            throw new Refusal(READINGS, "A sheet needs at least one reading");
         }
         return read;
     }

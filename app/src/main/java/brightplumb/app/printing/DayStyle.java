@@ -1,5 +1,6 @@
 package brightplumb.app.printing;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -23,7 +24,7 @@ enum DayStyle {
         return switch (name) {
             case "day" -> DAY_FIRST;
             case "month" -> MONTH_FIRST;
-            default -> throw new Refusal("days", "Days are written day or month first");
+            default -> throw new Refusal(new FieldPath("days"), "Days are written day or month first");
         };
     }
 

@@ -17,6 +17,7 @@ import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Notions;
 import brightplumb.core.measure.DecimalMark;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Unit;
 import brightplumb.core.paper.Draft;
@@ -92,9 +93,10 @@ class PrintingController {
             @RequestParam(defaultValue = "together") String necklines,
             @RequestParam(required = false) Integer revision) {
         boolean onRoll = paper.equals("roll");
-        Shown shown = Shown.of(lines).orElseThrow(() -> new Refusal("lines", "The lines are cut, sew, or both"));
+        Shown shown = Shown.of(lines)
+                .orElseThrow(() -> new Refusal(new FieldPath("lines"), "The lines are cut, sew, or both"));
         if (model != null && model != 2 && model != 4) {
-            throw new Refusal("model", "A model is half or a quarter as large: 2 or 4");
+            throw new Refusal(new FieldPath("model"), "A model is half or a quarter as large: 2 or 4");
         }
         DrawnPieces pieces = asked(member, id, revision, DayStyle.of(days)).pieces(necklines);
         PatternSheet sheet = shown.of(laid(pieces, paper, roll, model == null ? 1 : model));
@@ -111,7 +113,7 @@ class PrintingController {
             return Paged.of(pieces, paper(paper), parts);
         }
         if (!(roll >= 200 && roll <= 5000)) {
-            throw new Refusal("roll", "A roll is 20 cm to 5 m wide");
+            throw new Refusal(new FieldPath("roll"), "A roll is 20 cm to 5 m wide");
         }
         return RollPdf.sheet(pieces, roll, parts);
     }
@@ -266,20 +268,20 @@ class PrintingController {
     private static PaperSize page(String paper) {
         return PaperSize.of(paper)
                 .filter(p -> p != PaperSize.A0)
-                .orElseThrow(() -> new Refusal("paper", "This is printed on a4 or letter"));
+                .orElseThrow(() -> new Refusal(new FieldPath("paper"), "This is printed on a4 or letter"));
     }
 
     private static Spoken spoken(String unit, String mark) {
         Unit tape = Unit.of(unit)
                 .filter(u -> u != Unit.MILLIMETRE)
-                .orElseThrow(() -> new Refusal("unit", "The tape is in or cm"));
-        DecimalMark decimal =
-                DecimalMark.of(mark).orElseThrow(() -> new Refusal("mark", "The decimal mark is comma or point"));
+                .orElseThrow(() -> new Refusal(new FieldPath("unit"), "The tape is in or cm"));
+        DecimalMark decimal = DecimalMark.of(mark)
+                .orElseThrow(() -> new Refusal(new FieldPath("mark"), "The decimal mark is comma or point"));
         return new Spoken(tape, decimal);
     }
 
     private static PaperSize paper(String paper) {
-        return PaperSize.of(paper).orElseThrow(() -> new Refusal("paper", "Paper is a4, letter or a0"));
+        return PaperSize.of(paper).orElseThrow(() -> new Refusal(new FieldPath("paper"), "Paper is a4, letter or a0"));
     }
 
     /** A pattern to be printed, with what is written on it. */
@@ -293,7 +295,7 @@ class PrintingController {
             return switch (necklines) {
                 case "together" -> DrawnPieces.shared(pattern, title);
                 case "apart" -> DrawnPieces.of(pattern, title);
-                default -> throw new Refusal("necklines", "Necklines are drawn together or apart");
+                default -> throw new Refusal(new FieldPath("necklines"), "Necklines are drawn together or apart");
             };
         }
     }

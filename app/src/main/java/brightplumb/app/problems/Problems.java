@@ -3,12 +3,13 @@ package brightplumb.app.problems;
 import brightplumb.app.door.Database;
 import brightplumb.app.limits.TooBusy;
 import brightplumb.core.lay.NotWanted;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.io.IOException;
 import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.apache.coyote.CloseNowException;
 import org.apache.tomcat.util.http.InvalidParameterException;
@@ -52,12 +53,12 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     /** What is told of many faults: the first, and how many more there are. */
-    private static List<Refusal.Fault> told(List<Refusal.Fault> faults) {
-        if (faults.size() <= MOST_FAULTS) {
-            return faults;
+    private static List<FaultView> told(List<Refusal.Fault> faults) {
+        List<FaultView> first =
+                faults.stream().limit(MOST_FAULTS).map(FaultView::of).collect(Collectors.toList());
+        if (faults.size() > MOST_FAULTS) {
+            first.add(new FaultView(FieldPath.REQUEST.path(), "And " + (faults.size() - MOST_FAULTS) + " more"));
         }
-        List<Refusal.Fault> first = new ArrayList<>(faults.subList(0, MOST_FAULTS));
-        first.add(new Refusal.Fault("", "And " + (faults.size() - MOST_FAULTS) + " more"));
         return first;
     }
 
@@ -121,7 +122,8 @@ public class Problems extends ResponseEntityExceptionHandler {
         if (id) {
             return notHere(new NotHere("entry"));
         }
-        return refused(new Refusal(mismatch.getName(), "This is not a value " + mismatch.getName() + " can have"));
+        return refused(new Refusal(
+                new FieldPath(mismatch.getName()), "This is not a value " + mismatch.getName() + " can have"));
     }
 
     /** What the database cannot hold is the sender's fault, what it cannot do is ours, and when it is away nobody's. */
@@ -193,7 +195,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = problem(
                 HttpStatus.BAD_REQUEST, "This could not be read", "What was sent is not what this address takes.");
         if (e.getCause() instanceof DatabindException bind && !bind.getPath().isEmpty()) {
-            Refusal.Fault fault = new Refusal.Fault(
+            FaultView fault = new FaultView(
                     field(bind.getPath()),
                     bind instanceof UnrecognizedPropertyException
                             ? "There is no such field"

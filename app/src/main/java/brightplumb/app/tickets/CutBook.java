@@ -17,6 +17,7 @@ import brightplumb.core.measure.UsualBody;
 import brightplumb.core.table.Verdict;
 import brightplumb.formats.svg.SmallOutline;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -28,8 +29,6 @@ import org.springframework.stereotype.Service;
 /** Every cut as it would be on somebody: its picture, what it would still need from the tape, and what would lean. */
 @Service
 class CutBook {
-
-    private static final String MEASURES = "measures.";
 
     private final Sheets sheets;
     private final WorkPools pools;
@@ -66,8 +65,9 @@ class CutBook {
         } catch (Refusal refused) {
             List<String> missing = refused.faults().stream()
                     .map(Refusal.Fault::field)
-                    .filter(field -> field.startsWith(MEASURES))
-                    .map(field -> field.substring(MEASURES.length()))
+                    .flatMap(field -> Arrays.stream(Measure.values())
+                            .filter(m -> m.field().equals(field)))
+                    .map(Measure::key)
                     .distinct()
                     .toList();
             try {
@@ -88,8 +88,8 @@ class CutBook {
             drafted.checks().stream()
                     .filter(c -> c.verdict() == Verdict.OFF || c.verdict() == Verdict.WATCH)
                     .sorted((a, b) -> b.verdict().compareTo(a.verdict()))
-                    .forEach(c -> leans.add(
-                            new LeanView(c.id(), c.title(), c.verdict().name().toLowerCase(Locale.ROOT), c.text())));
+                    .forEach(c -> leans.add(new LeanView(
+                            c.id().id(), c.title(), c.verdict().name().toLowerCase(Locale.ROOT), c.text())));
         }
         return new CutBookView(
                 cut.id(),

@@ -1,6 +1,5 @@
 package brightplumb.app.tickets;
 
-import brightplumb.app.BrightPlumb;
 import brightplumb.app.Page;
 import brightplumb.app.drafting.Drafts;
 import brightplumb.app.drafting.PreviewRequest;
@@ -8,6 +7,7 @@ import brightplumb.app.problems.NotHere;
 import brightplumb.core.cutting.GeometryHash;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.Engine;
 import brightplumb.core.measure.Refusal;
 import brightplumb.formats.sheet.DrawnPattern;
 import java.sql.ResultSet;
@@ -76,11 +76,11 @@ public class Revisions {
     }
 
     private JdbcClient.StatementSpec of(String sql, UUID workroom, UUID ticket) {
-        return db.sql(sql).param("workroom", workroom).param("ticket", ticket).param("engine", BrightPlumb.ENGINE);
+        return db.sql(sql).param("workroom", workroom).param("ticket", ticket).param("engine", Engine.ID);
     }
 
     /** One revision that somebody looks at: whether it would come out otherwise today is found once for each engine. */
-    RevisionView looked(UUID workroom, UUID ticket, int number) {
+    RevisionView compareWithEngine(UUID workroom, UUID ticket, int number) {
         RevisionView revision = require(workroom, ticket, number);
         if (!revision.comparable() || revision.moved() != null) {
             return revision;
@@ -99,7 +99,7 @@ public class Revisions {
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .param("number", number)
-                .param("engine", BrightPlumb.ENGINE)
+                .param("engine", Engine.ID)
                 .param("moved", moved)
                 .update();
         return revision.compared(moved);
@@ -143,7 +143,7 @@ public class Revisions {
                 .filter(last -> last.request().equals(drawn.request())
                         && last.reason().equals(reason)
                         && last.madeBy().equals(madeBy)
-                        && last.engine().equals(BrightPlumb.ENGINE));
+                        && last.engine().equals(Engine.ID));
         if (same.isPresent()) {
             return same.get();
         }
@@ -160,7 +160,7 @@ public class Revisions {
                 .param("madeBy", madeBy)
                 .param("request", stored.write(drawn.request()))
                 .param("format", Stored.FORMAT)
-                .param("engine", BrightPlumb.ENGINE)
+                .param("engine", Engine.ID)
                 .param("hash", drawn.hash())
                 .param("drawn", drawn.pattern())
                 .query(Integer.class)

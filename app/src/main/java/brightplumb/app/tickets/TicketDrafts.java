@@ -6,6 +6,7 @@ import brightplumb.app.people.SheetView;
 import brightplumb.app.people.Sheets;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,7 +48,7 @@ public class TicketDrafts {
             Drafting.drawn(request);
             return List.of();
         } catch (Refusal refused) {
-            return refused.faults().stream().anyMatch(fault -> fault.field().startsWith("measures"))
+            return refused.faults().stream().anyMatch(fault -> fault.field().isIn(FieldPath.MEASURES))
                     ? List.of()
                     : refused.faults();
         }
@@ -56,7 +57,7 @@ public class TicketDrafts {
     /** @throws Refusal when the person was never measured */
     public PreviewRequest request(UUID workroom, TicketView ticket) {
         SheetView sheet = sheets.newest(workroom, ticket.personId())
-                .orElseThrow(() -> new Refusal("measures", "This person has no measures yet; take them first"));
+                .orElseThrow(() -> new Refusal(FieldPath.MEASURES, "This person has no measures yet; take them first"));
         Map<String, Object> measures = new LinkedHashMap<>();
         sheet.readings().forEach((key, reading) -> measures.put(key, reading.asked()));
         return new PreviewRequest(

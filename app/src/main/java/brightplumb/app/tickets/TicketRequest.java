@@ -5,6 +5,7 @@ import brightplumb.app.TextRules;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import brightplumb.core.garment.DraftRequest;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -37,8 +38,8 @@ record TicketRequest(
 
     /** @throws Refusal naming each field at fault */
     Checked checked() {
-        String called = TextRules.name("name", name, "A ticket needs a name of at most 120 letters");
-        Day.within("promised", promised);
+        String called = TextRules.name(new FieldPath("name"), name, "A ticket needs a name of at most 120 letters");
+        Day.within(new FieldPath("promised"), promised);
         DraftRequest request =
                 new PreviewRequest(cut, way, Map.of(), settings, cloth, with, without, null, null, null, null).read();
         Map<String, Object> kept = new HashMap<>();

@@ -8,6 +8,7 @@ import brightplumb.app.limits.Work;
 import brightplumb.app.people.People;
 import brightplumb.app.problems.NotHere;
 import brightplumb.app.problems.Stale;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;
@@ -71,7 +72,7 @@ class TicketsController {
     @PostMapping
     ResponseEntity<TicketView> add(@AuthenticationPrincipal Member member, @RequestBody TicketRequest request) {
         if (request.personId() == null) {
-            throw new Refusal("personId", "Say whom it is for");
+            throw new Refusal(new FieldPath("personId"), "Say whom it is for");
         }
         var checked = request.checked();
         people.require(member.workroom(), request.personId());
@@ -100,10 +101,10 @@ class TicketsController {
             @AuthenticationPrincipal Member member, @PathVariable UUID id, @RequestBody TicketRequest request) {
         TicketView current = tickets.require(member.workroom(), id);
         if (request.version() == null) {
-            throw new Refusal("version", "Say which version this change was made on");
+            throw new Refusal(new FieldPath("version"), "Say which version this change was made on");
         }
         if (request.personId() != null && !request.personId().equals(current.personId())) {
-            throw new Refusal("personId", "A ticket stays with its person; make a new one");
+            throw new Refusal(new FieldPath("personId"), "A ticket stays with its person; make a new one");
         }
         var checked = request.checked();
         var draft = checked.request();
@@ -148,7 +149,7 @@ class TicketsController {
     @Costly(Work.DRAFT)
     @GetMapping("/{id}/revisions/{number}")
     RevisionView revision(@AuthenticationPrincipal Member member, @PathVariable UUID id, @PathVariable int number) {
-        return revisions.looked(member.workroom(), id, number);
+        return revisions.compareWithEngine(member.workroom(), id, number);
     }
 
     @Costly(Work.DRAFT)
@@ -159,7 +160,7 @@ class TicketsController {
         if (request.version() != null && request.version() != ticket.version()) {
             throw new Stale(ticket);
         }
-        String reason = TextRules.line("reason", request.reason(), LONGEST_REASON, "A reason");
+        String reason = TextRules.line(new FieldPath("reason"), request.reason(), LONGEST_REASON, "A reason");
         Revisions.Drawn drawn = revisions.draw(drafts.request(member.workroom(), ticket));
         RevisionView frozen = revisions.freeze(member.workroom(), id, drawn, reason, member.name());
         return ResponseEntity.created(URI.create("/api/tickets/" + id + "/revisions"))

@@ -1,12 +1,19 @@
 package brightplumb.app.web;
 
 import brightplumb.app.printing.OutputFile;
+import brightplumb.core.garment.Catalogue;
+import brightplumb.core.measure.Measure;
+import brightplumb.core.pattern.Layer;
+import brightplumb.core.table.CheckId;
+import brightplumb.core.table.Posture;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -25,6 +32,35 @@ class ApiDocument {
     // A reference to another view cannot say for itself that it may be null.
     private static final Set<String> MAY_BE_NULL = Set.of(
             "CheckView.remedy", "NoticeView.remedy", "CutBookView.outline", "TicketView.outline", "EvidenceView.room");
+
+    /** Properties that hold names which are declared in the core, and all that they can be. */
+    private static final Map<String, List<String>> NAMES = Map.of(
+            "MeasureView.key", measures(),
+            "DoubtView.measure", measures(),
+            "EstimateView.measure", measures(),
+            "CheckView.id", checks(),
+            "CheckView.posture", postures(),
+            "EvidenceView.check", checks(),
+            "PieceView.layer", layers(),
+            "LayView.layer", layers());
+
+    private static List<String> measures() {
+        return Arrays.stream(Measure.values()).map(Measure::key).toList();
+    }
+
+    private static List<String> checks() {
+        return Catalogue.checks().stream().map(CheckId::id).toList();
+    }
+
+    private static List<String> postures() {
+        return Arrays.stream(Posture.values())
+                .map(posture -> posture.name().toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    private static List<String> layers() {
+        return Arrays.stream(Layer.values()).map(Layer::id).toList();
+    }
 
     @Bean
     OpenAPI document() {
@@ -48,6 +84,7 @@ class ApiDocument {
             var schemas = api.getComponents().getSchemas();
             schemas.forEach(ApiDocument::complete);
             schemas.values().forEach(ApiDocument::amounts);
+            NAMES.forEach((property, all) -> named(schemas, property, all));
             Schema<Object> number = ofType("number");
             Schema<Object> level = ofType("object");
             level.addProperty("from", ofType("string")._enum(List.of("waist", "knee", "ankle", "floor")));
@@ -63,6 +100,16 @@ class ApiDocument {
             told.required(List.of("mm", "from"));
             schemas.put("TapeValue", new JsonSchema().oneOf(List.of(number, two, told)));
         };
+    }
+
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static void named(Map<String, Schema> schemas, String property, List<String> all) {
+        String[] path = property.split("\\.", 2);
+        Schema schema = schemas.get(path[0]);
+        if (schema == null || !schema.getProperties().containsKey(path[1])) {
+            throw new IllegalStateException("The document has no " + property);
+        }
+        ((Schema<Object>) schema.getProperties().get(path[1])).setEnum(List.copyOf(all));
     }
 
     private static Schema<Object> ofType(String type) {

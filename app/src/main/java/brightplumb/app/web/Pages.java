@@ -14,7 +14,7 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** Serves the interface: hashed files for ever, every other address of the application the page itself. */
+/** HipRange the interface: hashed files for ever, every other address of the application the page itself. */
 @Configuration
 class Pages implements WebMvcConfigurer {
 

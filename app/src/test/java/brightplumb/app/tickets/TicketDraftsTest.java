@@ -81,7 +81,7 @@ class TicketDraftsTest {
         assertThatThrownBy(() -> new TicketDrafts(sheets).request(workroom, ticket))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("measures"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("measures"));
     }
 
     @Test

@@ -127,7 +127,7 @@ public final class Allowances {
                 .orElse(Double.POSITIVE_INFINITY);
         if (asked > most && asked > habit.seam().mm()) {
             throw new Refusal(
-                    "settings." + setting.key(),
+                    setting.field(),
                     "Along so hollow a curve an allowance of more than " + TapeWriter.inBoth(Length.mm(most))
                             + " runs into itself");
         }

@@ -15,6 +15,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Quantity;
@@ -25,6 +26,8 @@ import java.util.stream.DoubleStream;
 
 /** Whether the widest piece, allowances counted, goes across the cloth as it is laid. */
 final class ClothWideEnough {
+
+    static final CheckId ID = new CheckId("cloth.wide.enough");
 
     /** Usual widths of cloth, mm: 36, 45, 54 and 60 in; 90, 115, 140, 150 and 160 cm. */
     private static final double[] USUAL = {
@@ -37,7 +40,7 @@ final class ClothWideEnough {
         Across across = widest(pieces, cloth);
         boolean wide = across.piece() <= across.room();
         return new Check(
-                        "cloth.wide.enough",
+                        ID,
                         "Cloth width",
                         wide ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,

@@ -2,11 +2,15 @@ package brightplumb.core.cutting;
 
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The inspections of pieces as they are cut, allowances counted: for every garment. */
 public final class CuttingChecks {
+
+    /** The names of them all. */
+    public static final List<CheckId> IDS = List.of(HemTurns.ID, SlitTurns.ID, ClothWideEnough.ID);
 
     private CuttingChecks() {}
 

@@ -15,6 +15,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Lines;
@@ -25,6 +26,8 @@ import java.util.List;
 
 /** Whether the hem's allowance, folded up on the hemline, lies flat on the cloth it covers: as wide as it, edge on edge. */
 final class HemTurns {
+
+    static final CheckId ID = new CheckId("hem.turns");
 
     private static final double TOLERANCE = Length.INCH / 8;
     private static final double[] WAY_UP = {0.25, 0.5, 0.75, 0.9};
@@ -41,7 +44,7 @@ final class HemTurns {
         double worst = folded.worst();
         boolean flat = worst <= TOLERANCE;
         return new Check(
-                "hem.turns",
+                ID,
                 "Hem turn",
                 flat ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,

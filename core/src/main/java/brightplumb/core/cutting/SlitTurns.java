@@ -13,6 +13,7 @@ import brightplumb.core.pattern.Fold;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Lines;
@@ -24,6 +25,8 @@ import java.util.stream.Stream;
 
 /** Whether the edges of a slit, or of a kick fold, have enough cloth to turn: an inch at least. Common practice, no source. */
 final class SlitTurns {
+
+    static final CheckId ID = new CheckId("slit.turns");
 
     private static final double LEAST = Length.INCH;
 
@@ -37,7 +40,7 @@ final class SlitTurns {
         Turned turned = Turned.of(pieces);
         boolean turns = turned.least() >= LEAST - 1e-6;
         return new Check(
-                        "slit.turns",
+                        ID,
                         "Slit turn",
                         turns ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,

@@ -121,15 +121,15 @@ public final class LegRemarks {
     }
 
     private static Map<Setting, Object> centred(Worn worn) {
-        double inseam = worn.came(BACK_LEG_ADD);
-        double side = worn.came(BACK_SIDE_ADD);
+        double inseam = worn.effectiveAmount(BACK_LEG_ADD);
+        double side = worn.effectiveAmount(BACK_SIDE_ADD);
         Map<Setting, Object> change = new HashMap<>();
         if (Math.abs(inseam - side) > 0.5) {
             double each = Math.min(BACK_LEG_ADD.most(), (inseam + side) / 2);
             change.put(BACK_LEG_ADD, each);
             change.put(BACK_SIDE_ADD, each);
         }
-        if (worn.came(SIDE_IN) > 0) {
+        if (worn.effectiveAmount(SIDE_IN) > 0) {
             change.put(SIDE_IN, 0.0);
         }
         return change;

@@ -10,6 +10,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.truing.StridesFreely;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -100,7 +101,7 @@ public final class SkirtRemarks {
 
     private static Map<Setting, Object> dropFront(Worn worn) {
         // Where the waist is wider than the hip the front stays level whatever is set.
-        boolean level = worn.came(CENTRE_FRONT_DROP) == 0
+        boolean level = worn.effectiveAmount(CENTRE_FRONT_DROP) == 0
                 && worn.set().amount(CENTRE_FRONT_DROP).value() > 0;
         return level ? Map.of() : worn.moved(CENTRE_FRONT_DROP, 0.5);
     }
@@ -137,11 +138,11 @@ public final class SkirtRemarks {
 
     private static Map<Setting, Object> freeTheKnee(Worn worn) {
         Map<Setting, Object> change = new HashMap<>();
-        if (worn.came(KNEE_LEVEL) > 0) {
+        if (worn.effectiveAmount(KNEE_LEVEL) > 0) {
             change.putAll(worn.moved(KNEE_LEVEL, -2));
         }
-        double slit = Math.ceil(worn.wanted("strides") / QUARTER) * QUARTER;
-        double now = worn.came(SLIT);
+        double slit = Math.ceil(worn.wanted(StridesFreely.ID) / QUARTER) * QUARTER;
+        double now = worn.effectiveAmount(SLIT);
         if (slit > now || change.isEmpty()) {
             change.put(SLIT, Math.min(SLIT.most(), Math.max(slit, now + Length.INCH)));
         }

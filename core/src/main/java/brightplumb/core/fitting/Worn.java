@@ -6,6 +6,7 @@ import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import java.util.List;
 import java.util.Map;
 
@@ -19,8 +20,8 @@ import java.util.Map;
 public record Worn(Draft draft, Settings set, List<Check> checks) {
 
     /** What a setting came to in the draft, mm. */
-    double came(Setting setting) {
-        return set.came(setting, draft.facts()).value();
+    double effectiveAmount(Setting setting) {
+        return set.effectiveAmount(setting, draft.facts()).value();
     }
 
     <C extends Choice> C choice(Setting setting, Class<C> type) {
@@ -29,13 +30,13 @@ public record Worn(Draft draft, Settings set, List<Check> checks) {
 
     /** A setting moved by so many inches from what it came to, within its limits; empty where that changes nothing. */
     Map<Setting, Object> moved(Setting setting, double inches) {
-        double now = came(setting);
+        double now = effectiveAmount(setting);
         double then = Math.max(setting.least(), Math.min(setting.most(), now + inches * Length.INCH));
         return Math.abs(then - now) < 0.5 ? Map.of() : Map.of(setting, then);
     }
 
     /** What an inspection asked for, mm; 0 where it was not made. */
-    double wanted(String check) {
+    double wanted(CheckId check) {
         return checks.stream()
                 .filter(c -> c.id().equals(check))
                 .mapToDouble(Check::wanted)

@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.cutting.CuttingChecks;
 import brightplumb.core.fitting.Remark;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
@@ -9,6 +10,8 @@ import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.Way;
+import brightplumb.core.table.CheckId;
+import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
 import java.util.List;
 import java.util.Map;
@@ -80,6 +83,17 @@ public final class Catalogue {
                 .flatMap(part -> part.remarks().stream())
                 .filter(remark -> remark.id().equals(id))
                 .findFirst();
+    }
+
+    /** Returns the names of all checks, in the order a cutter makes them. */
+    public static List<CheckId> checks() {
+        return Stream.of(
+                        PARTS.stream().flatMap(part -> part.checks().stream()).map(Inspection::id),
+                        OPERATIONS.stream().flatMap(o -> o.checks().stream()).map(Inspection::id),
+                        CuttingChecks.IDS.stream())
+                .flatMap(ids -> ids)
+                .distinct()
+                .toList();
     }
 
     /** Every way of every part, in the order they are offered. */

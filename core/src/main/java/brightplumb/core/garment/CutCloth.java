@@ -8,6 +8,7 @@ import static brightplumb.core.rule.WaistSettings.BACK_RISE;
 
 import brightplumb.core.cutting.Alteration;
 import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
@@ -74,7 +75,7 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
         Drafted after = Drafting.draft(corrected);
         for (String name : cut) {
             if (before.pieces().stream().noneMatch(p -> name(p).equals(name))) {
-                throw new Refusal("cut", "This garment has no piece called " + name);
+                throw new Refusal(new FieldPath("cut"), "This garment has no piece called " + name);
             }
         }
         List<Alteration> pieces = Alteration.between(before.pieces(), after.pieces());

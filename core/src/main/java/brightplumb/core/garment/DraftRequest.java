@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
@@ -56,19 +57,22 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
     public static DraftRequest of(
             String cut, String way, Sheet sheet, Map<String, Object> settings, Cloth cloth, MadeWith made) {
         Cut found = Catalogue.of(cut)
-                .orElseThrow(() -> new Refusal("cut", "There is no cut of this name; one of: " + cuts()));
+                .orElseThrow(
+                        () -> new Refusal(new FieldPath("cut"), "There is no cut of this name; one of: " + cuts()));
         List<Refusal.Fault> faults = new ArrayList<>();
         Way chosen = found.way(way == null ? found.way() : way).orElse(null);
         if (chosen == null) {
             String names = found.ways().stream().map(Way::id).collect(Collectors.joining(", "));
-            faults.add(new Refusal.Fault("way", "There is no way of this name for this cut; one of: " + names));
+            faults.add(new Refusal.Fault(
+                    new FieldPath("way"), "There is no way of this name for this cut; one of: " + names));
         }
         for (String unknown : made.unknown()) {
-            faults.add(new Refusal.Fault("with", "There is nothing called " + unknown + " to make it with or without"));
+            faults.add(new Refusal.Fault(
+                    FieldPath.WITH, "There is nothing called " + unknown + " to make it with or without"));
         }
-        made.twice()
-                .ifPresent(both ->
-                        faults.add(new Refusal.Fault("with", both + " go to one place; make it with one of them")));
+        made.placeConflict()
+                .ifPresent(both -> faults.add(
+                        new Refusal.Fault(FieldPath.WITH, both + " go to one place; make it with one of them")));
         Map<Setting, Object> byHand = new HashMap<>();
         // What was set stays when an operation is taken off for a while.
         Map<String, Setting> settable =
@@ -112,7 +116,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
 
     private static void read(
             Setting setting, String key, Object value, Map<Setting, Object> byHand, List<Refusal.Fault> faults) {
-        String field = "settings." + key;
+        FieldPath field = FieldPath.SETTINGS.of(key);
         if (setting == null) {
             faults.add(new Refusal.Fault(field, "This cut has no such setting"));
         } else if (setting.isChoice()) {

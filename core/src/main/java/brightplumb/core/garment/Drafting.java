@@ -6,6 +6,7 @@ import brightplumb.core.cutting.CuttingChecks;
 import brightplumb.core.cutting.MostStretch;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Plausibility;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
@@ -49,21 +50,22 @@ public final class Drafting {
         Mending mending = new Mending(
                 request,
                 found,
-                other -> looked(other).checks(),
+                other -> inspected(other).checks(),
                 setting -> cut.set().knows(setting)
-                        ? Optional.of(
-                                cut.set().came(setting, cut.draft().facts()).value())
+                        ? Optional.of(cut.set()
+                                .effectiveAmount(setting, cut.draft().facts())
+                                .value())
                         : Optional.empty());
         return new Drafted(
                 request,
-                doubted(request, cut.draft()),
+                withTapeWarnings(request, cut.draft()),
                 found.stream().map(mending::kept).toList(),
                 cut.pieces(),
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
                 inForce(cut.garment(), cut.draft(), cut.set()),
-                made(request, cut.block(), cut.came()));
+                made(request, cut.block(), cut.effects()));
     }
 
     /**
@@ -81,16 +83,16 @@ public final class Drafting {
                 cut.pieces(),
                 List.of(),
                 inForce(cut.garment(), cut.draft(), cut.set()),
-                made(request, cut.block(), cut.came()));
+                made(request, cut.block(), cut.effects()));
     }
 
     /** A garment drawn and looked at, without what could be set or mended on it. */
-    record Looked(Draft draft, List<Check> checks) {}
+    record InspectedDraft(Draft draft, List<Check> checks) {}
 
     /** @throws Refusal when it cannot be drafted, naming each field at fault */
-    static Looked looked(DraftRequest request) {
+    static InspectedDraft inspected(DraftRequest request) {
         CutOut cut = CutOut.of(request);
-        return new Looked(cut.draft(), checks(cut));
+        return new InspectedDraft(cut.draft(), checks(cut));
     }
 
     /** A garment drawn, with its pieces as they are cut. */
@@ -100,14 +102,14 @@ public final class Drafting {
             Draft block,
             Draft draft,
             List<CutPiece> pieces,
-            Map<Operation, Made.Came> came) {
+            Map<Operation, Made.Effect> effects) {
 
         static CutOut of(DraftRequest request) {
             Garment garment = Garment.of(request);
             Settings set = garment.settings(Body.of(request.sheet()));
             Draft block = garment.block(set);
-            Map<Operation, Made.Came> came = new LinkedHashMap<>();
-            Draft draft = MostStretch.marked(garment.made(block, set, came::put), request.cloth());
+            Map<Operation, Made.Effect> effects = new LinkedHashMap<>();
+            Draft draft = MostStretch.marked(garment.made(block, set, effects::put), request.cloth());
             List<CutPiece> pieces = CutPlan.of(draft, set);
             // What was traced on other cloth has the very lines of the piece it was traced from.
             Set<List<Segment>> seen = Collections.newSetFromMap(new IdentityHashMap<>());
@@ -120,25 +122,25 @@ public final class Drafting {
                     }
                 }
             }
-            return new CutOut(garment, set, block, draft, pieces, came);
+            return new CutOut(garment, set, block, draft, pieces, effects);
         }
     }
 
-    private static List<Made> made(DraftRequest request, Draft block, Map<Operation, Made.Came> came) {
+    private static List<Made> made(DraftRequest request, Draft block, Map<Operation, Made.Effect> effects) {
         return Stream.concat(request.cut().with().stream(), Catalogue.OPERATIONS.stream())
                 .distinct()
-                .filter(o -> came.containsKey(o) || o.fits(block))
+                .filter(o -> effects.containsKey(o) || o.fits(block))
                 .sorted(Comparator.comparing(Operation::rank))
                 .map(o -> new Made(
                         o,
                         request.cut().with().contains(o),
-                        came.containsKey(o),
-                        came.getOrDefault(o, Made.Came.NOTHING)))
+                        effects.containsKey(o),
+                        effects.getOrDefault(o, Made.Effect.NOTHING)))
                 .toList();
     }
 
     /** Draws the garment again for the inspections that try what would settle them. */
-    private record Again(Garment garment) implements DraftingTable {
+    private record Redrafter(Garment garment) implements DraftingTable {
         @Override
         public Draft draft(Settings set) {
             return garment.draft(set.on(Body.of(garment.request().sheet())));
@@ -159,7 +161,7 @@ public final class Drafting {
         Garment garment = cut.garment();
         Draft draft = cut.draft();
         Settings set = cut.set();
-        Again again = new Again(garment);
+        Redrafter redrafter = new Redrafter(garment);
         boolean uneven = draft.pieces().stream().anyMatch(p -> p.id().hand() == Hand.RIGHT);
         List<Inspected> sides = (uneven ? List.of(Hand.LEFT, Hand.RIGHT) : List.of(Hand.BOTH))
                 .stream()
@@ -167,7 +169,7 @@ public final class Drafting {
                             Settings mine = hand == Hand.BOTH
                                     ? set
                                     : set.on(Body.of(garment.request().sheet(), hand));
-                            return Inspected.of(draft, mine.body(), mine, again, hand);
+                            return Inspected.of(draft, mine.body(), mine, redrafter, hand);
                         })
                         .toList();
         List<Check> checks = new ArrayList<>();
@@ -196,12 +198,12 @@ public final class Drafting {
         if (!sound(outline)) {
             if (request.byHand().isEmpty()) {
                 throw new Refusal(
-                        "measures", "From these measures the outline would run through itself; take them again");
+                        FieldPath.MEASURES,
+                        "From these measures the outline would run through itself; take them again");
             }
             throw new Refusal(request.byHand().keySet().stream()
                     .sorted()
-                    .map(s -> new Refusal.Fault(
-                            "settings." + s.key(), "With these amounts the outline would run through itself"))
+                    .map(s -> new Refusal.Fault(s.field(), "With these amounts the outline would run through itself"))
                     .toList());
         }
     }
@@ -223,7 +225,7 @@ public final class Drafting {
                                     set.why(setting))
                             : new InForce(
                                     setting,
-                                    set.came(setting, draft.facts()),
+                                    set.effectiveAmount(setting, draft.facts()),
                                     null,
                                     set.byHand(setting),
                                     applies,
@@ -236,7 +238,7 @@ public final class Drafting {
         return setting.resultOf().stream().anyMatch(draft.facts()::containsKey);
     }
 
-    private static Draft doubted(DraftRequest request, Draft draft) {
+    private static Draft withTapeWarnings(DraftRequest request, Draft draft) {
         List<Notice> notices = new ArrayList<>(draft.notices());
         for (Plausibility.Doubt doubt : Plausibility.of(request.sheet())) {
             if (!doubt.id().equals("waist-over-hip") && request.cut().measures().contains(doubt.measure())) {

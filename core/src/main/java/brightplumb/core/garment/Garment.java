@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Body;
@@ -37,13 +38,13 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     static Garment of(DraftRequest request) {
         MadeWith made = request.made();
         List<Operation> added = Catalogue.OPERATIONS.stream()
-                .filter(made::insists)
+                .filter(made::forces)
                 .filter(o -> !request.cut().with().contains(o))
                 .toList();
         Set<String> taken = added.stream().map(Operation::place).collect(Collectors.toSet());
         Stream<Operation> ofRecipe = request.cut().with().stream()
                 .filter(made::keeps)
-                .filter(o -> made.insists(o) || !taken.contains(o.place()));
+                .filter(o -> made.forces(o) || !taken.contains(o.place()));
         return new Garment(
                 request,
                 request.cut().parts().stream().map(Part::block).toList(),
@@ -62,7 +63,7 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         asked.putAll(request.cut().defaults());
         Map<Setting, Object> hands = new HashMap<>(request.byHand());
         for (Operation operation : Catalogue.OPERATIONS) {
-            if (request.made().insists(operation)) {
+            if (request.made().forces(operation)) {
                 Settings recipe = Settings.on(request.way(), asked, hands, body, request.cloth());
                 if (!request.cut().with().contains(operation) || !operation.wanted(recipe)) {
                     asked.putAll(operation.asks());
@@ -104,7 +105,7 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     /** What is done to the blocks while the settings are so. */
     List<Operation> doneIn(Settings set) {
         return operations.stream()
-                .filter(o -> request.made().insists(o) || o.wanted(set))
+                .filter(o -> request.made().forces(o) || o.wanted(set))
                 .toList();
     }
 
@@ -144,22 +145,22 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     /**
      * Does to its parts what is to be done.
      *
-     * @param came told of each operation with what came of it
+     * @param effects told of each operation with its effect
      */
-    Draft made(Draft block, Settings set, BiConsumer<Operation, Made.Came> came) {
+    Draft made(Draft block, Settings set, BiConsumer<Operation, Made.Effect> effects) {
         Draft draft = block;
         List<Done> done = new ArrayList<>();
         for (Operation operation : doneIn(set)) {
             if (!operation.fits(draft)) {
-                if (request.made().insists(operation)) {
-                    throw new Refusal("with", noPlace(operation, done));
+                if (request.made().forces(operation)) {
+                    throw new Refusal(FieldPath.WITH, noPlace(operation, done));
                 }
                 continue;
             }
             Draft before = draft;
             done.add(new Done(operation, before));
             draft = operation.on(before, laid(before, set));
-            came.accept(operation, Made.Came.between(before, draft));
+            effects.accept(operation, Made.Effect.between(before, draft));
         }
         return draft;
     }

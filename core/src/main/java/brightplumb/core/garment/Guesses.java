@@ -11,6 +11,7 @@ import brightplumb.core.paper.Step;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Estimate;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -28,7 +29,7 @@ import java.util.stream.Collectors;
  * @param steps the guesses that steps rest on, by the steps' ids; one that rests on none is missing
  * @param checks the guesses that verdicts rest on, likewise
  */
-public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>> checks) {
+public record Guesses(Map<String, Set<Measure>> steps, Map<CheckId, Set<Measure>> checks) {
 
     /** Nothing was looked for, or nothing is guessed. */
     public static final Guesses NONE = new Guesses(Map.of(), Map.of());
@@ -51,15 +52,15 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
             return NONE;
         }
         Map<String, Set<Measure>> steps = new HashMap<>();
-        Map<String, Set<Measure>> checks = new HashMap<>();
+        Map<CheckId, Set<Measure>> checks = new HashMap<>();
         Map<String, List<Double>> values = values(drafted.draft());
-        Map<String, List<Double>> verdicts = verdicts(drafted.checks());
-        // Each is drafted by itself; together they take as long as the machine has hands.
-        List<Optional<Drafting.Looked>> moved =
+        Map<CheckId, List<Double>> verdicts = verdicts(drafted.checks());
+        // Each is drafted by itself; together they run in parallel, one a core.
+        List<Optional<Drafting.InspectedDraft>> moved =
                 guesses.parallelStream().map(guess -> moved(drafted, guess)).toList();
         for (int i = 0; i < guesses.size(); i++) {
             Measure guess = guesses.get(i).measure();
-            Optional<Drafting.Looked> looked = moved.get(i);
+            Optional<Drafting.InspectedDraft> looked = moved.get(i);
             // A body so near to what can be drawn that the guess decides it: everything rests on it.
             looked.map(l -> changed(values, values(l.draft())))
                     .orElseGet(() -> List.copyOf(values.keySet()))
@@ -77,15 +78,15 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
     }
 
     /** The guesses a verdict rests on, in tape order. */
-    public List<Measure> ofCheck(String id) {
+    public List<Measure> ofCheck(CheckId id) {
         return List.copyOf(new TreeSet<>(checks.getOrDefault(id, Set.of())));
     }
 
     /** The garment with a guess moved; empty where it cannot be drafted so. */
-    private static Optional<Drafting.Looked> moved(Drafted drafted, Estimate guess) {
+    private static Optional<Drafting.InspectedDraft> moved(Drafted drafted, Estimate guess) {
         try {
-            return Optional.of(
-                    Drafting.looked(drafted.request().on(moved(drafted.request().sheet(), guess))));
+            return Optional.of(Drafting.inspected(
+                    drafted.request().on(moved(drafted.request().sheet(), guess))));
         } catch (Refusal atTheEdge) {
             return Optional.empty();
         }
@@ -104,7 +105,7 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
         return new Sheet(readings);
     }
 
-    private static void add(Map<String, Set<Measure>> rests, String id, Measure guess) {
+    private static <K> void add(Map<K, Set<Measure>> rests, K id, Measure guess) {
         rests.computeIfAbsent(id, i -> new TreeSet<>()).add(guess);
     }
 
@@ -113,7 +114,7 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
                 .collect(Collectors.toMap(Step::id, s -> List.of(s.amount().value()), (a, b) -> b, LinkedHashMap::new));
     }
 
-    private static Map<String, List<Double>> verdicts(List<Check> checks) {
+    private static Map<CheckId, List<Double>> verdicts(List<Check> checks) {
         return checks.stream()
                 .collect(Collectors.toMap(
                         Check::id,
@@ -123,7 +124,7 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<String, Set<Measure>>
                         LinkedHashMap::new));
     }
 
-    private static List<String> changed(Map<String, List<Double>> before, Map<String, List<Double>> after) {
+    private static <K> List<K> changed(Map<K, List<Double>> before, Map<K, List<Double>> after) {
         return before.entrySet().stream()
                 .filter(e -> differ(e.getValue(), after.get(e.getKey())))
                 .map(Map.Entry::getKey)

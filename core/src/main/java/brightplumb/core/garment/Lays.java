@@ -9,6 +9,7 @@ import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.lay.NotWanted;
 import brightplumb.core.lay.Wanted;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Layer;
@@ -184,7 +185,7 @@ public final class Lays {
                 .sum();
         if (pieces > MOST_PIECES) {
             throw new Refusal(
-                    "lay.copies",
+                    new FieldPath("lay.copies"),
                     "These are " + pieces + " pieces; up to " + MOST_PIECES
                             + " are laid together. Lay them in two lots");
         }

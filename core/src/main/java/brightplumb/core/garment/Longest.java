@@ -5,6 +5,7 @@ import static brightplumb.core.rule.HemSettings.LENGTH;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.lay.NotWanted;
 import brightplumb.core.lay.Wanted;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Setting;
@@ -42,7 +43,7 @@ public record Longest(double length, Lay lay, String stops) {
      */
     public static Longest of(DraftRequest request, Cloth cloth, Lays.Asked asked, double along, Wanted wanted) {
         if (!request.cut().settings().contains(LENGTH)) {
-            throw new Refusal("settings.length", "This cut has no length to choose");
+            throw new Refusal(LENGTH.field(), "This cut has no length to choose");
         }
         double low = LENGTH.least();
         double high = LENGTH.most();
@@ -68,13 +69,13 @@ public record Longest(double length, Lay lay, String stops) {
             at = (low + high) / 2;
         }
         if (best == null) {
-            throw new Refusal("lay.along", "Not even the shortest can be cut from this cloth: " + stops);
+            throw new Refusal(new FieldPath("lay.along"), "Not even the shortest can be cut from this cloth: " + stops);
         }
         return new Longest(longest, best.lay(), stops);
     }
 
     private static double chosen(DraftRequest request) {
-        Amount length = Drafting.looked(request).draft().facts().get(Fact.LENGTH.id());
+        Amount length = Drafting.inspected(request).draft().facts().get(Fact.LENGTH.id());
         return length == null ? (LENGTH.least() + LENGTH.most()) / 2 : length.value();
     }
 
@@ -96,7 +97,7 @@ public record Longest(double length, Lay lay, String stops) {
             return new Tried(null, cannot.faults().get(0).message(), true);
         }
         if (lay.placements().isEmpty()) {
-            throw new Refusal("lay.layer", "Nothing of this garment is cut from this cloth");
+            throw new Refusal(new FieldPath("lay.layer"), "Nothing of this garment is cut from this cloth");
         }
         boolean ends = asked.sheet().isEmpty() && Lays.buy(lay.length(), cloth) > along;
         return ends

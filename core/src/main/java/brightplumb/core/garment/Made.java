@@ -12,9 +12,9 @@ import java.util.List;
  * @param operation what
  * @param recipe whether the cut's recipe has it
  * @param done whether it was done
- * @param came what came of it
+ * @param effect what came of it
  */
-public record Made(Operation operation, boolean recipe, boolean done, Came came) {
+public record Made(Operation operation, boolean recipe, boolean done, Effect effect) {
 
     /**
      * What came of an operation.
@@ -23,17 +23,17 @@ public record Made(Operation operation, boolean recipe, boolean done, Came came)
      * @param reshapes whether it drew edges of pieces that were there otherwise than they were
      * @param steps the steps it took, by their ids
      */
-    public record Came(List<String> pieces, boolean reshapes, List<String> steps) {
+    public record Effect(List<String> pieces, boolean reshapes, List<String> steps) {
 
         /** Nothing. */
-        static final Came NOTHING = new Came(List.of(), false, List.of());
+        static final Effect NOTHING = new Effect(List.of(), false, List.of());
 
-        public Came {
+        public Effect {
             pieces = List.copyOf(pieces);
             steps = List.copyOf(steps);
         }
 
-        static Came between(Draft before, Draft after) {
+        static Effect between(Draft before, Draft after) {
             List<String> pieces = after.pieces().stream()
                     .filter(p -> before.pattern().find(p.id()).isEmpty())
                     .map(p -> p.id().toString())
@@ -51,7 +51,7 @@ public record Made(Operation operation, boolean recipe, boolean done, Came came)
                     .stream()
                     .map(Step::id)
                     .toList();
-            return new Came(pieces, reshapes, steps);
+            return new Effect(pieces, reshapes, steps);
         }
     }
 }

@@ -36,14 +36,14 @@ public record MadeWith(Set<String> with, Set<String> without) {
     }
 
     /** Whether a hand asked for an operation, so that no setting takes it off. */
-    boolean insists(Operation operation) {
+    boolean forces(Operation operation) {
         return with.contains(operation.id());
     }
 
     /** The titles of those a hand asked for that go to one place. */
-    Optional<String> twice() {
+    Optional<String> placeConflict() {
         return Catalogue.OPERATIONS.stream()
-                .filter(this::insists)
+                .filter(this::forces)
                 .collect(Collectors.groupingBy(Operation::place, LinkedHashMap::new, Collectors.toList()))
                 .values()
                 .stream()

@@ -4,6 +4,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Remedies;
 import brightplumb.core.table.Verdict;
 import java.util.Comparator;
@@ -49,9 +50,9 @@ record Mending(
         } catch (Refusal cannot) {
             return false;
         }
-        Map<String, Verdict> after =
+        Map<CheckId, Verdict> after =
                 then.stream().collect(Collectors.toMap(Check::id, Check::verdict, (one, other) -> one));
-        Map<String, Verdict> before =
+        Map<CheckId, Verdict> before =
                 found.stream().collect(Collectors.toMap(Check::id, Check::verdict, (one, other) -> one));
         return after.get(check.id()) == Verdict.TRUE
                 && after.entrySet().stream()

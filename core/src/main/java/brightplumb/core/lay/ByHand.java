@@ -1,5 +1,6 @@
 package brightplumb.core.lay;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,6 +83,6 @@ public record ByHand(String garment, String piece, int copy, boolean flipped, in
     }
 
     private static Refusal refused(String why) {
-        return new Refusal("placements", why);
+        return new Refusal(new FieldPath("placements"), why);
     }
 }

@@ -3,6 +3,7 @@ package brightplumb.core.lay;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.List;
 import org.locationtech.jts.geom.Polygon;
@@ -60,20 +61,24 @@ public sealed interface Ground {
          */
         public static Remnant checked(List<Point> corners, List<Line> avoided, double repeat) {
             if (corners.size() < 3) {
-                throw new Refusal("lay.sheet", "A piece of cloth has three corners at least");
+                throw new Refusal(new FieldPath("lay.sheet"), "A piece of cloth has three corners at least");
             }
             double left = corners.stream().mapToDouble(Point::x).min().orElse(0);
             double top = corners.stream().mapToDouble(Point::y).min().orElse(0);
             Rigid home = Rigid.slide(Point.of(-left, -top));
             List<Point> outline = corners.stream().map(home::apply).toList();
             if (!Outline.through(outline).polygon().isValid()) {
-                throw new Refusal("lay.sheet", "The outline of the cloth crosses itself; give its corners in order");
+                throw new Refusal(
+                        new FieldPath("lay.sheet"),
+                        "The outline of the cloth crosses itself; give its corners in order");
             }
             if (avoided.size() > MOST_SEAMS) {
-                throw new Refusal("lay.avoided", "A piece of cloth has up to " + MOST_SEAMS + " seams to lay round");
+                throw new Refusal(
+                        new FieldPath("lay.avoided"),
+                        "A piece of cloth has up to " + MOST_SEAMS + " seams to lay round");
             }
             if (Outline.through(outline).polygon().getArea() > LARGEST) {
-                throw new Refusal("lay.sheet", "A piece of cloth is at most 100 m² large");
+                throw new Refusal(new FieldPath("lay.sheet"), "A piece of cloth is at most 100 m² large");
             }
             Remnant remnant = new Remnant(
                     outline,
@@ -81,7 +86,8 @@ public sealed interface Ground {
                             .map(l -> new Line(home.apply(l.from()), home.apply(l.to())))
                             .toList());
             if (repeat > remnant.along()) {
-                throw new Refusal("cloth.repeat", "The print begins again only beyond this piece of cloth");
+                throw new Refusal(
+                        new FieldPath("cloth.repeat"), "The print begins again only beyond this piece of cloth");
             }
             return remnant;
         }

@@ -4,6 +4,7 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Copies;
 import java.util.ArrayList;
@@ -58,7 +59,8 @@ final class Items {
         Rigid along = along(cut.piece().grain().direction(0));
         Outline outline = Outline.of(cut.cutLine());
         if (copies.flat() && ground.folded()) {
-            throw new Refusal("cloth.folded", cut.name() + " is never cut on folded cloth: lay the cloth open");
+            throw new Refusal(
+                    new FieldPath("cloth.folded"), cut.name() + " is never cut on folded cloth: lay the cloth open");
         }
         if (copies instanceof Copies.OnFold fold) {
             onFold(bundle, cut, fold, along, outline);

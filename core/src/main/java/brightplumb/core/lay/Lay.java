@@ -2,6 +2,7 @@ package brightplumb.core.lay;
 
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -74,7 +75,8 @@ public record Lay(
         Search.Result found = Search.of(items, ground, Math.max(1, tries), bound, wanted);
         if (!found.left().isEmpty()) {
             throw new Refusal(
-                    "lay.sheet", "This cloth does not hold all: no room was found for " + names(found.left()));
+                    new FieldPath("lay.sheet"),
+                    "This cloth does not hold all: no room was found for " + names(found.left()));
         }
         if (ground instanceof Ground.Remnant || matched(ground)) {
             return lay(ground, items, found.laid(), found.tried());

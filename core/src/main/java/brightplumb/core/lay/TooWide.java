@@ -1,6 +1,7 @@
 package brightplumb.core.lay;
 
 import brightplumb.core.cutting.CutPiece;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
@@ -15,14 +16,14 @@ final class TooWide {
         String piece = cut.name() + " is " + say(wide) + " wide with its allowances, ";
         if (ground instanceof Ground.Remnant) {
             return new Refusal(
-                    "lay.sheet",
+                    new FieldPath("lay.sheet"),
                     piece + say(wide - ground.across())
                             + " more than this cloth is across; take a larger piece of cloth, or seam it");
         }
         double more = (wide - ground.across()) * ground.layers();
         boolean whenOpen = ground.folded() && wide <= 2 * ground.across();
         return new Refusal(
-                "cloth.width",
+                new FieldPath("cloth.width"),
                 piece + say(wide - ground.across()) + " more than the "
                         + (ground.folded() ? "folded cloth" : "cloth") + " is across; "
                         + (whenOpen ? "lay the cloth open, " : "")

@@ -10,11 +10,13 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Quantity;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +29,7 @@ import java.util.stream.Stream;
 final class FlatSteps {
 
     /** Every seam waits for these. */
-    static final String[] BEFORE_SEAMS = {"mark", "fuse", "darts", "neaten"};
+    static final StepId[] BEFORE_SEAMS = {StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN};
 
     private final Draft draft;
     private final List<CutPiece> cut;
@@ -50,7 +52,7 @@ final class FlatSteps {
 
     private List<MakingStep> mark() {
         return List.of(MakingStep.of(
-                        "mark",
+                        StepId.MARK,
                         "Cut, and mark",
                         Work.MARK,
                         "Transfer darts, notches and drill marks while the paper still lies on the cloth; then lift it.",
@@ -69,7 +71,7 @@ final class FlatSteps {
         return fusings.isEmpty()
                 ? List.of()
                 : List.of(MakingStep.of(
-                                "fuse",
+                                StepId.FUSE,
                                 "Fuse "
                                         + fusings.stream()
                                                 .map(p -> p.spoken().replace(" fusing", ""))
@@ -79,7 +81,7 @@ final class FlatSteps {
                                 "Lay the fusing on the wrong side, grain on grain. Press it down, do not slide the iron; let it cool flat.")
                         .on(fusings.stream().map(Piece::id))
                         .taking("fusing")
-                        .after("mark"));
+                        .after(StepId.MARK));
     }
 
     private List<MakingStep> darts() {
@@ -101,7 +103,7 @@ final class FlatSteps {
         }
         boolean lined = darted.stream().anyMatch(p -> p.layer() == Layer.LINING);
         return List.of(MakingStep.of(
-                        "darts",
+                        StepId.DARTS,
                         lined ? "Darts, shell and lining" : "Darts",
                         Work.DART,
                         "Fold each on its middle, leg on leg, and stitch from the edge to the point; the last stitches run along the fold. Tie off, do not back-tack.",
@@ -109,7 +111,7 @@ final class FlatSteps {
                 .on(darted.stream().map(Piece::id))
                 .looking(looks)
                 .showing(shows)
-                .after("mark", "fuse"));
+                .after(StepId.MARK, StepId.FUSE));
     }
 
     private List<MakingStep> neaten() {
@@ -118,13 +120,13 @@ final class FlatSteps {
         }
         List<Shown> raw = edges(e -> e.end() == End.SEWN && !e.role().equals(EdgeRole.WAIST), Layer.SHELL);
         return List.of(MakingStep.of(
-                        "neaten",
+                        StepId.NEATEN,
                         "Neaten the raw edges, and press",
                         Work.NEATEN,
                         "While the pieces lie flat: sides, inseams and centres, and hems that are turned once. Not the waist.")
                 .on(raw.stream().map(Shown::piece))
                 .showing(raw)
-                .after("mark", "fuse", "darts"));
+                .after(StepId.MARK, StepId.FUSE, StepId.DARTS));
     }
 
     /** How the edges that a hem is end. */
@@ -171,13 +173,13 @@ final class FlatSteps {
                 flat
                         ? "Flat, while its panels are still open: the ends are caught in the seams that close it."
                         : "All round, once it has been tried on and has hung.");
-        return List.of(MakingStep.of("hem", flat ? "Hem, flat" : "Hem", Work.HEM)
+        MakingStep hem = MakingStep.of(StepId.HEM, flat ? "Hem, flat" : "Hem", Work.HEM)
                 .saying(how)
                 .on(hems.stream().map(Shown::piece))
                 .showing(hems)
                 .looking(List.of(Figure.mm("turned", deep), Figure.mm("hem, all of it", round)))
-                .with(deep == 0 ? "" : rolled ? "rolled, or stitched narrow" : "blind hem, or topstitched")
-                .after(rolled ? new String[] {"side"} : BEFORE_SEAMS));
+                .with(deep == 0 ? "" : rolled ? "rolled, or stitched narrow" : "blind hem, or topstitched");
+        return List.of(rolled ? hem.after(Seam.SIDE) : hem.after(BEFORE_SEAMS));
     }
 
     private boolean forked() {
@@ -186,7 +188,7 @@ final class FlatSteps {
 
     private List<MakingStep> tryOn() {
         return List.of(MakingStep.of(
-                        "try-on",
+                        StepId.TRY_ON,
                         "Try it on",
                         Work.TRY_ON,
                         "What is still open is pinned. Stand, sit, walk, step up.",
@@ -199,7 +201,7 @@ final class FlatSteps {
     private List<MakingStep> press() {
         return List.of(
                 MakingStep.of(
-                        "press",
+                        StepId.PRESS,
                         "Last press",
                         Work.PRESS,
                         "From the wrong side, or under a cloth. Pull basting and chalk; look for loose pins before anyone puts it on."));

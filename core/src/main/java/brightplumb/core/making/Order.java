@@ -4,8 +4,6 @@ import brightplumb.core.table.MakingStep;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Steps sorted: each after those it needs, and otherwise by the kind of work a habit takes up first. */
 final class Order {
@@ -22,11 +20,11 @@ final class Order {
         left.sort(Comparator.comparingInt(s -> sequence.order().indexOf(s.work())));
         List<MakingStep> ordered = new ArrayList<>();
         while (!left.isEmpty()) {
-            Set<String> waiting = left.stream().map(MakingStep::id).collect(Collectors.toSet());
             MakingStep next = left.stream()
-                    .filter(s -> s.after().stream().noneMatch(waiting::contains))
+                    .filter(s -> left.stream().noneMatch(s::waitsFor))
                     .findFirst()
-                    .orElseThrow(() -> new IllegalStateException("Steps that need each other: " + waiting));
+                    .orElseThrow(() -> new IllegalStateException("Steps that need each other: "
+                            + left.stream().map(MakingStep::id).toList()));
             left.remove(next);
             ordered.add(next);
         }

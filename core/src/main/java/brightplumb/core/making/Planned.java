@@ -4,11 +4,13 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.StepId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -32,10 +34,11 @@ public record Planned(Sequence sequence, List<Step> steps) {
      *
      * @param step what is done
      * @param widths how far from the raw edge its seams are sewn, mm, the least first; empty where none is sewn
+     * @param after the steps of this garment that must be done before it
      * @param cautions what to mind at it
      * @param draft what it is done to
      */
-    public record Step(MakingStep step, List<Double> widths, List<String> cautions, Draft draft) {
+    public record Step(MakingStep step, List<Double> widths, List<StepId> after, List<String> cautions, Draft draft) {
 
         /** The pieces in hand as they lie on the table. */
         public Exhibit exhibit() {
@@ -50,7 +53,7 @@ public record Planned(Sequence sequence, List<Step> steps) {
      */
     public static Planned of(
             Draft draft, List<CutPiece> cut, Settings set, List<MakingStep> brought, Sequence sequence) {
-        Set<String> sewn = brought.stream().flatMap(s -> s.seams().stream()).collect(Collectors.toSet());
+        Set<Seam> sewn = brought.stream().flatMap(s -> s.seams().stream()).collect(Collectors.toSet());
         List<MakingStep> steps = new ArrayList<>(new FlatSteps(draft, cut, set.cloth(), sequence).all());
         steps.addAll(new SeamSteps(draft, set.cloth(), sequence).all(sewn));
         brought.forEach(s -> steps.add(crossing(draft, s)));
@@ -59,7 +62,10 @@ public record Planned(Sequence sequence, List<Step> steps) {
         List<Step> planned = new ArrayList<>();
         Map<String, Double> turned = new HashMap<>();
         for (MakingStep step : Order.of(steps, sequence)) {
-            planned.add(new Step(step, widths(step, draft, pieces, set, turned), Cautions.of(step, draft, set), draft));
+            List<StepId> after =
+                    steps.stream().filter(step::waitsFor).map(MakingStep::id).toList();
+            planned.add(new Step(
+                    step, widths(step, draft, pieces, set, turned), after, Cautions.of(step, draft, set), draft));
             if (step.turned() > 0) {
                 stretches(step, draft).forEach(s -> turned.merge(s.name(), step.turned(), Double::sum));
             }
@@ -72,7 +78,7 @@ public record Planned(Sequence sequence, List<Step> steps) {
         MakingStep after = step;
         for (Join join : draft.joins()) {
             if (step.seams().contains(join.seam())) {
-                for (String seam : Prerequisites.of(draft.pattern(), join)) {
+                for (Seam seam : Prerequisites.of(draft.pattern(), join)) {
                     after = step.seams().contains(seam) ? after : after.after(seam);
                 }
             }

@@ -5,6 +5,7 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -18,8 +19,8 @@ final class Prerequisites {
     private Prerequisites() {}
 
     /** The seams that a join crosses. */
-    static Set<String> of(Pattern pattern, Join join) {
-        Set<String> crossed = new LinkedHashSet<>();
+    static Set<Seam> of(Pattern pattern, Join join) {
+        Set<Seam> crossed = new LinkedHashSet<>();
         for (Run run : join.layers()) {
             List<Stretch> stretches = run.stretches();
             for (int i = 0; i + 1 < stretches.size(); i++) {
@@ -31,7 +32,7 @@ final class Prerequisites {
         return crossed;
     }
 
-    private static Optional<String> between(Pattern pattern, Stretch one, Stretch next) {
+    private static Optional<Seam> between(Pattern pattern, Stretch one, Stretch next) {
         boolean sameEdge = one.piece().equals(next.piece())
                 && one.role().equals(next.role())
                 && one.nth() == next.nth()
@@ -41,7 +42,7 @@ final class Prerequisites {
         }
         Edge leaving = beside(pattern.piece(one.piece()), one, !one.backwards());
         Edge reaching = beside(pattern.piece(next.piece()), next, next.backwards());
-        List<String> seams = new ArrayList<>();
+        List<Seam> seams = new ArrayList<>();
         for (Join join : pattern.joins()) {
             boolean both = join.layers().stream()
                             .flatMap(r -> r.stretches().stream())

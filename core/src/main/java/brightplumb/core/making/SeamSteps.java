@@ -9,10 +9,12 @@ import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -53,8 +55,8 @@ final class SeamSteps {
      *
      * @param sewn seams that other steps sew
      */
-    List<MakingStep> all(Set<String> sewn) {
-        Map<String, List<Join>> seams = new LinkedHashMap<>();
+    List<MakingStep> all(Set<Seam> sewn) {
+        Map<Seam, List<Join>> seams = new LinkedHashMap<>();
         for (Join join : draft.joins()) {
             if (!sewn.contains(join.seam())) {
                 seams.computeIfAbsent(join.seam(), s -> new ArrayList<>()).add(join);
@@ -74,12 +76,11 @@ final class SeamSteps {
         return steps;
     }
 
-    private MakingStep step(String seam, List<Join> joins) {
+    private MakingStep step(Seam seam, List<Join> joins) {
         Join first = joins.get(0);
         EdgeRole role = role(first);
         Work work = WORK.getOrDefault(role, Work.CENTRE);
         return MakingStep.of(seam, title(first, role, work), work)
-                .sewing(seam)
                 .saying(how(work, role))
                 .looking(lengths(joins))
                 .with(
@@ -91,7 +92,7 @@ final class SeamSteps {
                 .after(FlatSteps.BEFORE_SEAMS)
                 .after(joins.stream()
                         .flatMap(j -> Prerequisites.of(draft.pattern(), j).stream())
-                        .toArray(String[]::new));
+                        .toList());
     }
 
     /** Front and back crotch: in one pass where the inseams are closed before; otherwise each by itself, closed at the fork at last. */
@@ -102,18 +103,16 @@ final class SeamSteps {
         boolean onePass = seams.size() > 1 && sequence.before(Work.INSEAM, Work.CENTRE);
         if (onePass) {
             MakingStep one = MakingStep.of(
-                            "crotch",
+                            StepId.CROTCH,
                             "Crotch, in one pass",
                             Work.CENTRE,
                             "One leg inside the other, right sides together; inseam on inseam, then the waist, then the notches.",
                             "From the front, under the fork and up the back in one pass; twice below the hip. Clip the curve.")
                     .with(seams.get(0).stitch())
                     .after(FlatSteps.BEFORE_SEAMS)
-                    .after("inseam");
+                    .after(Seam.INSEAM);
             for (MakingStep seam : seams) {
-                one = one.sewing(seam.seams())
-                        .looking(seam.looks())
-                        .after(seam.after().toArray(String[]::new));
+                one = one.sewing(seam.seams()).looking(seam.looks()).after(seam.afterSeams());
             }
             return List.of(one);
         }
@@ -125,7 +124,7 @@ final class SeamSteps {
             steps.add(seam.saying(List.of("Stop 1 in short of the inseam; the fork is closed at last.")));
         }
         steps.add(MakingStep.of(
-                        "crotch.close",
+                        StepId.CLOSE_FORK,
                         "Close the fork",
                         Work.CLOSE,
                         "Inseam on inseam; across the fork from seam to seam, and once more beside it.")
@@ -133,8 +132,8 @@ final class SeamSteps {
                         .flatMap(s -> s.seams().stream())
                         .flatMap(s -> draft.join(s).layers().stream())
                         .map(Run::piece))
-                .after("inseam")
-                .after(seams.stream().map(MakingStep::id).toArray(String[]::new)));
+                .after(Seam.INSEAM)
+                .after(seams.stream().flatMap(s -> s.seams().stream()).toList()));
         return steps;
     }
 

@@ -144,6 +144,11 @@ public enum Measure {
         this.how = how;
     }
 
+    /** Returns the path of its field in a request. */
+    public FieldPath field() {
+        return FieldPath.MEASURES.of(key);
+    }
+
     /** The measure's name in files and requests. */
     public String key() {
         return key;

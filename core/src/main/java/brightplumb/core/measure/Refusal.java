@@ -9,19 +9,19 @@ public final class Refusal extends RuntimeException {
     /**
      * One fault.
      *
-     * @param field the field at fault, as the asker named it: {@code measures.hipGirth}, {@code way}
+     * @param field the field at fault
      * @param message what is wrong and what would do; holds no body measure, so that it may be logged
      */
-    public record Fault(String field, String message) {}
+    public record Fault(FieldPath field, String message) {}
 
     private final transient List<Fault> faults;
 
     public Refusal(List<Fault> faults) {
-        super(faults.stream().map(Fault::field).collect(Collectors.joining(", ")));
+        super(faults.stream().map(fault -> fault.field().path()).collect(Collectors.joining(", ")));
         this.faults = List.copyOf(faults);
     }
 
-    public Refusal(String field, String message) {
+    public Refusal(FieldPath field, String message) {
         this(List.of(new Fault(field, message)));
     }
 

@@ -7,6 +7,7 @@ import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.List;
@@ -30,7 +31,7 @@ public record Draft(
 
     public Draft {
         steps = List.copyOf(steps);
-        facts = Kept.of(facts);
+        facts = OrderedFacts.of(facts);
         levels = List.copyOf(levels);
         notices = List.copyOf(notices);
     }
@@ -62,7 +63,7 @@ public record Draft(
     }
 
     /** The join of that name. */
-    public Join join(String seam) {
+    public Join join(Seam seam) {
         return pattern.find(seam).orElseThrow(() -> new IllegalStateException("No join " + seam));
     }
 

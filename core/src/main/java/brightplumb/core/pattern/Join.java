@@ -6,12 +6,12 @@ import java.util.Optional;
 /**
  * Edges that are sewn to each other.
  *
- * @param seam what the seam is called: side, inseam, centre.back
+ * @param seam what the seam is called
  * @param layers the layers that lie on each other, two at least; the first is the one that notches are laid off on
  * @param eased how much longer the first layer is, held in to the others, mm; negative where it is stretched
  * @param kind how they are joined
  */
-public record Join(String seam, List<Run> layers, double eased, Kind kind) {
+public record Join(Seam seam, List<Run> layers, double eased, Kind kind) {
 
     /** How edges are joined. */
     public enum Kind {
@@ -37,18 +37,18 @@ public record Join(String seam, List<Run> layers, double eased, Kind kind) {
     }
 
     /** Two whole edges sewn to each other from the same end; where one is longer, it is held in. */
-    public static Join sewn(String seam, EdgeRole role, Piece one, Piece other) {
+    public static Join sewn(Seam seam, EdgeRole role, Piece one, Piece other) {
         return sewn(
                 seam, Run.of(Stretch.whole(one, one.require(role))), Run.of(Stretch.whole(other, other.require(role))));
     }
 
     /** Two runs sewn to each other from the same end; where one is longer, it is held in. */
-    public static Join sewn(String seam, Run one, Run other) {
+    public static Join sewn(Seam seam, Run one, Run other) {
         return new Join(seam, List.of(one, other), one.length() - other.length(), Kind.SEWN);
     }
 
     /** An edge of a piece sewn to the same edge of its turned twin. */
-    public static Join mirrored(String seam, EdgeRole role, Piece piece) {
+    public static Join mirrored(Seam seam, EdgeRole role, Piece piece) {
         Run run = Run.of(Stretch.whole(piece, piece.require(role)));
         return new Join(seam, List.of(run.of(Hand.LEFT), run.of(Hand.RIGHT)), 0, Kind.MIRRORED);
     }

@@ -46,7 +46,7 @@ public record Pattern(List<Piece> pieces, List<Join> joins) {
     }
 
     /** The join of that name, if there is one. */
-    public Optional<Join> find(String seam) {
+    public Optional<Join> find(Seam seam) {
         return joins.stream().filter(j -> j.seam().equals(seam)).findFirst();
     }
 

@@ -60,7 +60,7 @@ public record AgainstLevel(Level from, double add) {
                 .orElseGet(() -> Amount.byHand(add, Amount.Kind.LENGTH));
         if (length.value() < setting.least() || length.value() > setting.most()) {
             throw new Refusal(
-                    "settings." + setting.key(),
+                    setting.field(),
                     setting.title() + " would be " + TapeWriter.eighths(Length.mm(length.value()))
                             + " in on this body; it goes from " + TapeWriter.eighths(Length.mm(setting.least()))
                             + " to " + TapeWriter.eighths(Length.mm(setting.most())) + " in");
@@ -74,7 +74,7 @@ public record AgainstLevel(Level from, double add) {
         }
         return Optional.of(body.find(from.depth)
                 .orElseThrow(() -> new Refusal(
-                        "measures." + from.depth.key(),
+                        from.depth.field(),
                         from.depth.title() + " is needed for a length said against the " + from.id())));
     }
 }

@@ -110,7 +110,7 @@ public final class Body {
     }
 
     private static Refusal.Fault fault(Measure measure, String message) {
-        return new Refusal.Fault("measures." + measure.key(), message);
+        return new Refusal.Fault(measure.field(), message);
     }
 
     /**

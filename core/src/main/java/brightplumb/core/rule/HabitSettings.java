@@ -140,7 +140,7 @@ public final class HabitSettings {
                     Setting first = said.putIfAbsent(of, setting);
                     if (first != null) {
                         return Optional.of(new Refusal.Fault(
-                                "settings." + setting.key(),
+                                setting.field(),
                                 first.title() + " says already what " + of.spoken() + " is; choose one of the two"));
                     }
                 }

@@ -70,6 +70,7 @@ final class HouseBodices {
 
     static Refusal noBust() {
         return new Refusal(
-                "measures.bustGirth", "Bust is needed: what hangs from the shoulder cannot be drafted without it");
+                Measure.BUST_GIRTH.field(),
+                "Bust is needed: what hangs from the shoulder cannot be drafted without it");
     }
 }

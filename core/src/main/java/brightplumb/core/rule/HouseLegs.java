@@ -138,8 +138,8 @@ final class HouseLegs {
                 .find(Measure.OUTSIDE_LEG)
                 .orElseThrow(() -> new Refusal(List.of(
                         new Refusal.Fault(
-                                "measures.outsideLeg",
+                                Measure.OUTSIDE_LEG.field(),
                                 "Outside leg is needed for a full leg; take it, or set a length"),
-                        new Refusal.Fault("settings.length", "Say how long it is, or take the outside leg"))));
+                        new Refusal.Fault(HemSettings.LENGTH.field(), "Say how long it is, or take the outside leg"))));
     }
 }

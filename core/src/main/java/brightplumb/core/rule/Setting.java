@@ -1,5 +1,6 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.measure.FieldPath;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -119,6 +120,11 @@ public final class Setting implements Comparable<Setting> {
         return key;
     }
 
+    /** Returns the path of its field in a request. */
+    public FieldPath field() {
+        return FieldPath.SETTINGS.of(key);
+    }
+
     /** Its full name at the bench. */
     public String title() {
         return title;
@@ -169,7 +175,7 @@ public final class Setting implements Comparable<Setting> {
     /**
      * Whether a step of the working says it: one it tells by, or one that is its own name in words, {@code hip.ease} for {@code hipEase}.
      */
-    public boolean saidAt(String step) {
+    public boolean isShownByStep(String step) {
         if (facts.contains(step)) {
             return true;
         }

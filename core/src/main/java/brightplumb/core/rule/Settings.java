@@ -1,5 +1,6 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
@@ -21,7 +22,7 @@ public final class Settings {
     private final Map<Setting, Rule> asked;
     private final Map<Setting, Object> byHand;
     /** The rules of habits that a hand chose. */
-    private final Map<Setting, Rule> brought;
+    private final Map<Setting, Rule> habitRules;
 
     private final Given given;
     private final Map<Setting, Amount> worked = new HashMap<>();
@@ -37,8 +38,8 @@ public final class Settings {
         this.asked = asked;
         this.byHand = byHand;
         this.given = new Given(body, cloth, this);
-        this.brought = byHand.values().stream().anyMatch(Habit.class::isInstance)
-                ? brought(new Settings(way, asked, withoutHabits(byHand), body, cloth))
+        this.habitRules = byHand.values().stream().anyMatch(Habit.class::isInstance)
+                ? habitRules(new Settings(way, asked, withoutHabits(byHand), body, cloth))
                 : Map.of();
     }
 
@@ -49,7 +50,7 @@ public final class Settings {
     }
 
     /** What habits chosen by hand bring, each where it changes anything as the rest is set. */
-    private Map<Setting, Rule> brought(Settings rest) {
+    private Map<Setting, Rule> habitRules(Settings rest) {
         Map<Setting, Rule> rules = new HashMap<>();
         byHand.forEach((setting, value) -> {
             if (value instanceof Habit habit && setting.appliesIn(rest)) {
@@ -113,7 +114,7 @@ public final class Settings {
     /** Whether a hand, the garment or its recipe asks for it, over what a way in general would do. */
     public boolean askedBeyondWay(Setting setting) {
         return byHand(setting)
-                || brought.containsKey(setting)
+                || habitRules.containsKey(setting)
                 || asked.containsKey(setting)
                 || way.asks().contains(setting);
     }
@@ -124,7 +125,7 @@ public final class Settings {
     }
 
     private Optional<Rule> rule(Setting setting) {
-        Rule rule = brought.get(setting);
+        Rule rule = habitRules.get(setting);
         if (rule == null) {
             rule = asked.get(setting);
         }
@@ -138,13 +139,13 @@ public final class Settings {
     }
 
     /** Where to look when a draft cannot be drawn: at a setting, if a hand set it, else at a measure. */
-    public String toBlame(Setting setting, Measure measure) {
-        return byHand(setting) ? "settings." + setting.key() : "measures." + measure.key();
+    public FieldPath faultField(Setting setting, Measure measure) {
+        return byHand(setting) ? setting.field() : measure.field();
     }
 
     /** Where to look when no one amount is at fault: at what hands have set, or at the tape. */
-    public String toBlame() {
-        return byHand.isEmpty() ? "measures" : "settings";
+    public FieldPath faultField() {
+        return byHand.isEmpty() ? FieldPath.MEASURES : FieldPath.SETTINGS;
     }
 
     /** Why the setting is what it is; empty where the dart plan decides and no rule does. */
@@ -202,7 +203,7 @@ public final class Settings {
     }
 
     /** What a setting came to in a draft: the fact that tells it, or the amount as it was set. */
-    public Amount came(Setting setting, Map<String, Amount> facts) {
+    public Amount effectiveAmount(Setting setting, Map<String, Amount> facts) {
         return setting.resultOf().stream()
                 .map(facts::get)
                 .filter(Objects::nonNull)

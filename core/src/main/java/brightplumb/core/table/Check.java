@@ -18,9 +18,10 @@ import java.util.List;
  * @param cause why it is off, in plain words; empty when it is true
  * @param remedies what would settle it, the best first; empty where nothing that can be set would. Looked for when first asked
  * @param evidence what was measured, laid out to be seen
+ * @param posture how the body holds itself where it is shown on it
  */
 public record Check(
-        String id,
+        CheckId id,
         String title,
         Verdict verdict,
         Quantity quantity,
@@ -31,7 +32,8 @@ public record Check(
         String text,
         String cause,
         List<Remedy> remedies,
-        Evidence evidence) {
+        Evidence evidence,
+        Posture posture) {
 
     public Check {
         remedies = remedies instanceof Remedies ? remedies : List.copyOf(remedies);
@@ -39,7 +41,7 @@ public record Check(
 
     /** An inspection whose measure should be what is wanted, neither more nor less. */
     public Check(
-            String id,
+            CheckId id,
             String title,
             Verdict verdict,
             Quantity quantity,
@@ -50,25 +52,48 @@ public record Check(
             String cause,
             List<Remedy> remedies,
             Evidence evidence) {
-        this(id, title, verdict, quantity, measured, wanted, tolerance, false, text, cause, remedies, evidence);
+        this(
+                id,
+                title,
+                verdict,
+                quantity,
+                measured,
+                wanted,
+                tolerance,
+                false,
+                text,
+                cause,
+                remedies,
+                evidence,
+                Posture.STANDING);
     }
 
     /** The same inspection, what is wanted being a floor. */
     public Check asFloor() {
         return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, true, text, cause, remedies, evidence);
+                id, title, verdict, quantity, measured, wanted, tolerance, true, text, cause, remedies, evidence,
+                posture);
     }
 
     /** The same inspection in other words. */
     public Check saying(String words) {
         return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, words, cause, remedies, evidence);
+                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, words, cause, remedies, evidence,
+                posture);
     }
 
     /** The same inspection with other remedies. */
     public Check settledBy(List<Remedy> others) {
         return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, text, cause, others, evidence);
+                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, text, cause, others, evidence,
+                posture);
+    }
+
+    /** The same inspection, shown on a body that holds itself so. */
+    public Check in(Posture other) {
+        return new Check(
+                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, text, cause, remedies, evidence,
+                other);
     }
 
     /** What is said of one that is off where no change of settings mends it alone. */

@@ -15,6 +15,7 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Body;
@@ -75,7 +76,7 @@ public record Inspected(
     private static final double[] STEPS = {0.15, 0.4, 0.7, 1};
 
     /** The draft as it would be with settings changed; empty where it cannot be drawn so. */
-    public Optional<Inspected> tried(Map<Setting, Object> changed) {
+    public Optional<Inspected> withSettings(Map<Setting, Object> changed) {
         Settings then = set.with(changed);
         try {
             return Optional.of(of(table.draft(then), body, then, table, hand));
@@ -91,8 +92,8 @@ public record Inspected(
      * @param apart what is measured
      * @return the amount, mm; empty where it is not found between the ends
      */
-    public OptionalDouble settles(Setting setting, double low, double high, ToDoubleFunction<Inspected> apart) {
-        double now = set.came(setting, draft.facts()).value();
+    public OptionalDouble solveSetting(Setting setting, double low, double high, ToDoubleFunction<Inspected> apart) {
+        double now = set.effectiveAmount(setting, draft.facts()).value();
         double found = apart.applyAsDouble(this);
         double up = Math.min(high, setting.most());
         double down = Math.max(low, setting.least());
@@ -124,7 +125,7 @@ public record Inspected(
     }
 
     private double measured(Setting setting, double amount, ToDoubleFunction<Inspected> apart) {
-        return tried(Map.of(setting, amount)).stream()
+        return withSettings(Map.of(setting, amount)).stream()
                 .mapToDouble(apart)
                 .map(found -> Math.abs(found) < TRIED_NEAR ? 0 : found)
                 .findFirst()
@@ -284,7 +285,7 @@ public record Inspected(
     }
 
     /** The join of a name on the side that is looked at. */
-    public Join join(String seam) {
+    public Join join(Seam seam) {
         return draft.joins().stream()
                 .filter(j -> j.seam().equals(seam))
                 .filter(j -> {

@@ -2,7 +2,9 @@ package brightplumb.core.table;
 
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.Evidence.Figure;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -24,21 +26,23 @@ import java.util.stream.Stream;
  * @param looks what to measure before or after, and what it should be
  * @param shows lines in hand beyond the seams, each on its piece
  * @param notions what it takes, by the notions' ids
- * @param after the steps that must be done before it; one that is not there asks nothing
+ * @param after the steps that must be done before it; one that this garment has not asks nothing
+ * @param afterSeams the seams that must be sewn before it, whichever step sews them
  */
 public record MakingStep(
-        String id,
+        StepId id,
         String title,
         Work work,
         Set<PieceId> pieces,
-        List<String> seams,
+        List<Seam> seams,
         double turned,
         String stitch,
         List<String> how,
         List<Figure> looks,
         List<Shown> shows,
         Set<String> notions,
-        Set<String> after) {
+        Set<StepId> after,
+        Set<Seam> afterSeams) {
 
     /** A line in hand on a piece. */
     public record Shown(PieceId piece, List<Segment> run) {
@@ -55,86 +59,208 @@ public record MakingStep(
         shows = List.copyOf(shows);
         notions = Set.copyOf(notions);
         after = Set.copyOf(after);
+        afterSeams = Set.copyOf(afterSeams);
     }
 
     /** A step with what is done at it. */
-    public static MakingStep of(String id, String title, Work work, String... how) {
+    public static MakingStep of(StepId id, String title, Work work, String... how) {
         return new MakingStep(
-                id, title, work, Set.of(), List.of(), 0, "", List.of(how), List.of(), List.of(), Set.of(), Set.of());
+                id,
+                title,
+                work,
+                Set.of(),
+                List.of(),
+                0,
+                "",
+                List.of(how),
+                List.of(),
+                List.of(),
+                Set.of(),
+                Set.of(),
+                Set.of());
+    }
+
+    /** A step that sews one seam, under its name. */
+    public static MakingStep of(Seam seam, String title, Work work, String... how) {
+        return of(StepId.of(seam), title, work, how).sewing(seam);
     }
 
     /**
      * The work it does, by names that stay when another habit does some of it in one pass: its seams, or itself where it sews none.
      */
     public List<String> does() {
-        return seams.isEmpty() ? List.of(id) : seams;
+        return seams.isEmpty() ? List.of(id.id()) : seams.stream().map(Seam::id).toList();
     }
 
     /** The same step with pieces in hand. */
     public MakingStep on(Stream<PieceId> more) {
         Set<PieceId> all = new LinkedHashSet<>(pieces);
         more.forEach(all::add);
-        return new MakingStep(id, title, work, all, seams, turned, stitch, how, looks, shows, notions, after);
-    }
-
-    /** The same step sewing seams. */
-    public MakingStep sewing(List<String> more) {
         return new MakingStep(
-                id, title, work, pieces, joined(seams, more), turned, stitch, how, looks, shows, notions, after);
+                id, title, work, all, seams, turned, stitch, how, looks, shows, notions, after, afterSeams);
     }
 
     /** The same step sewing seams. */
-    public MakingStep sewing(String... more) {
+    public MakingStep sewing(List<Seam> more) {
+        return new MakingStep(
+                id,
+                title,
+                work,
+                pieces,
+                joined(seams, more),
+                turned,
+                stitch,
+                how,
+                looks,
+                shows,
+                notions,
+                after,
+                afterSeams);
+    }
+
+    /** The same step sewing seams. */
+    public MakingStep sewing(Seam... more) {
         return sewing(List.of(more));
     }
 
     /** The same step, its seams sewn so far in and turned, mm. */
     public MakingStep turned(double in) {
-        return new MakingStep(id, title, work, pieces, seams, in, stitch, how, looks, shows, notions, after);
+        return new MakingStep(
+                id, title, work, pieces, seams, in, stitch, how, looks, shows, notions, after, afterSeams);
     }
 
     /** The same step with a stitch of its own. */
     public MakingStep with(String otherStitch) {
-        return new MakingStep(id, title, work, pieces, seams, turned, otherStitch, how, looks, shows, notions, after);
+        return new MakingStep(
+                id, title, work, pieces, seams, turned, otherStitch, how, looks, shows, notions, after, afterSeams);
     }
 
     /** The same step with more to say. */
     public MakingStep saying(List<String> more) {
         return new MakingStep(
-                id, title, work, pieces, seams, turned, stitch, joined(how, more), looks, shows, notions, after);
+                id,
+                title,
+                work,
+                pieces,
+                seams,
+                turned,
+                stitch,
+                joined(how, more),
+                looks,
+                shows,
+                notions,
+                after,
+                afterSeams);
     }
 
     /** The same step with something to measure. */
     public MakingStep looking(List<Figure> more) {
         return new MakingStep(
-                id, title, work, pieces, seams, turned, stitch, how, joined(looks, more), shows, notions, after);
+                id,
+                title,
+                work,
+                pieces,
+                seams,
+                turned,
+                stitch,
+                how,
+                joined(looks, more),
+                shows,
+                notions,
+                after,
+                afterSeams);
     }
 
     /** The same step with lines in hand. */
     public MakingStep showing(List<Shown> more) {
         return new MakingStep(
-                id, title, work, pieces, seams, turned, stitch, how, looks, joined(shows, more), notions, after);
+                id,
+                title,
+                work,
+                pieces,
+                seams,
+                turned,
+                stitch,
+                how,
+                looks,
+                joined(shows, more),
+                notions,
+                after,
+                afterSeams);
     }
 
     /** The same step with notions it takes. */
     public MakingStep taking(String... more) {
         return new MakingStep(
-                id, title, work, pieces, seams, turned, stitch, how, looks, shows, together(notions, more), after);
+                id,
+                title,
+                work,
+                pieces,
+                seams,
+                turned,
+                stitch,
+                how,
+                looks,
+                shows,
+                together(notions, List.of(more)),
+                after,
+                afterSeams);
     }
 
     /** The same step after others. */
-    public MakingStep after(String... more) {
+    public MakingStep after(StepId... more) {
         return new MakingStep(
-                id, title, work, pieces, seams, turned, stitch, how, looks, shows, notions, together(after, more));
+                id,
+                title,
+                work,
+                pieces,
+                seams,
+                turned,
+                stitch,
+                how,
+                looks,
+                shows,
+                notions,
+                together(after, List.of(more)),
+                afterSeams);
+    }
+
+    /** The same step after seams, whichever steps sew them. */
+    public MakingStep after(Seam... more) {
+        return after(List.of(more));
+    }
+
+    /** The same step after seams, whichever steps sew them. */
+    public MakingStep after(Collection<Seam> more) {
+        return new MakingStep(
+                id,
+                title,
+                work,
+                pieces,
+                seams,
+                turned,
+                stitch,
+                how,
+                looks,
+                shows,
+                notions,
+                after,
+                together(afterSeams, more));
+    }
+
+    /** Whether it waits for another step, or for a seam that the other sews. */
+    public boolean waitsFor(MakingStep other) {
+        return after.contains(other.id)
+                || other.seams.stream().anyMatch(seam -> afterSeams.contains(seam) && !seams.contains(seam));
     }
 
     private static <T> List<T> joined(List<T> one, List<T> other) {
         return Stream.concat(one.stream(), other.stream()).toList();
     }
 
-    private static Set<String> together(Set<String> one, String... more) {
-        Set<String> all = new LinkedHashSet<>(one);
-        all.addAll(List.of(more));
+    private static <T> Set<T> together(Set<T> one, Collection<T> more) {
+        Set<T> all = new LinkedHashSet<>(one);
+        all.addAll(more);
         return all;
     }
 }

@@ -18,31 +18,31 @@ import java.util.List;
 public final class BodiceChecks {
 
     public static final List<Inspection> SEWN_ON = List.of(
-            always(Trunk::of),
-            always(CrotchChecks::depth),
-            always(Enters::of),
-            always(BodiceChecks::bust),
-            always(WaistMeetsWaist::of),
-            always(WaistCloses::of),
-            always(GoesRound::waist),
-            always(HipCloses::of),
-            always(GoesRound::hip),
-            always(LegFits::thigh),
-            where(GoesRound::passesKnee, GoesRound::knee),
-            always(SeamsMeet::inseams),
-            always(SeamsMeet::sides),
-            always(JoinsSmooth::of),
-            where(DartsSound::applies, DartsSound::of),
-            always(CreasePlumb::of),
-            where(LegFits::hasHeel, LegFits::heel),
-            always(LengthSuits::of),
-            always(NotchesMeet::of));
+            always(Trunk.ID, Trunk::of),
+            always(CrotchChecks.DEPTH, CrotchChecks::depth),
+            always(Enters.ID, Enters::of),
+            always(GoesRound.BUST, BodiceChecks::bust),
+            always(WaistMeetsWaist.ID, WaistMeetsWaist::of),
+            always(WaistCloses.ID, WaistCloses::of),
+            always(GoesRound.WAIST, GoesRound::waist),
+            always(HipCloses.ID, HipCloses::of),
+            always(GoesRound.HIP, GoesRound::hip),
+            always(LegFits.THIGH, LegFits::thigh),
+            where(GoesRound.KNEE, GoesRound::passesKnee, GoesRound::knee),
+            always(SeamsMeet.INSEAMS, SeamsMeet::inseams),
+            always(SeamsMeet.SIDES, SeamsMeet::sides),
+            always(JoinsSmooth.ID, JoinsSmooth::of),
+            where(DartsSound.ID, DartsSound::applies, DartsSound::of),
+            always(CreasePlumb.ID, CreasePlumb::of),
+            where(LegFits.HEEL, LegFits::hasHeel, LegFits::heel),
+            always(LengthSuits.ID, LengthSuits::of),
+            always(NotchesMeet.ID, NotchesMeet::of));
 
     private BodiceChecks() {}
 
     /** Round the bust, on the bodice's own panels. */
     private static Check bust(Inspected on) {
-        return GoesRound.fits(on, "bust.fits", "Bust room", BodiceSettings.BUST_EASE, BodiceChecks::round);
+        return GoesRound.fits(on, GoesRound.BUST, "Bust room", BodiceSettings.BUST_EASE, BodiceChecks::round);
     }
 
     private static Round round(Inspected on) {

@@ -14,6 +14,7 @@ import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.SuitSettings;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Remedies;
@@ -26,6 +27,10 @@ import java.util.Optional;
 /** Whether what hangs from the shoulder goes round the body at bust, waist and hip, round arm, leg and neck: as sewn and stretched. */
 final class BodyRoom {
 
+    static final CheckId ARMHOLE = new CheckId("armhole.room");
+    static final CheckId NECK = new CheckId("neck.fits");
+    static final CheckId ENDS = new CheckId("crotch.meets");
+
     /** The armhole is longer than the arm by this in cloth that does not give, mm; less by {@link #SLEEVELESS} without a sleeve. */
     private static final double ARM_ROOM = Length.INCH;
 
@@ -36,7 +41,7 @@ final class BodyRoom {
     static Check bust(Inspected on) {
         return GoesRound.fits(
                 on,
-                "bust.fits",
+                GoesRound.BUST,
                 "Bust room",
                 BodiceSettings.BUST_EASE,
                 tried -> Round.of("bust", tried, level(tried, "bust"), Measure.BUST_GIRTH));
@@ -45,7 +50,7 @@ final class BodyRoom {
     static Check waist(Inspected on) {
         return GoesRound.fits(
                 on,
-                "waist.fits",
+                GoesRound.WAIST,
                 "Waist room",
                 WaistSettings.WAIST_EASE,
                 tried -> Round.of("waist", tried, 0, Measure.WAIST_GIRTH));
@@ -60,7 +65,7 @@ final class BodyRoom {
     static Check hip(Inspected on) {
         return GoesRound.fits(
                 on,
-                "hip.fits",
+                GoesRound.HIP,
                 "Hip room",
                 HipSettings.HIP_EASE,
                 tried -> Round.of("hip", tried, tried.hipY(), Measure.HIP_GIRTH));
@@ -79,7 +84,7 @@ final class BodyRoom {
         Round round = armhole(on);
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         return new Check(
-                        "armhole.room",
+                        ARMHOLE,
                         "Armhole",
                         fits ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -118,7 +123,7 @@ final class BodyRoom {
                 "thigh", along(on.front(), EdgeRole.LEG) * give, along(on.back(), EdgeRole.LEG) * give, thigh, thigh);
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         return new Check(
-                        "thigh.room",
+                        LegFits.THIGH,
                         "Leg opening",
                         fits ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -135,10 +140,11 @@ final class BodyRoom {
     }
 
     private static List<Remedy> higher(Inspected on) {
-        double now =
-                on.set().came(SuitSettings.LEG_LINE_LEVEL, on.draft().facts()).value();
+        double now = on.set()
+                .effectiveAmount(SuitSettings.LEG_LINE_LEVEL, on.draft().facts())
+                .value();
         return on
-                .settles(SuitSettings.LEG_LINE_LEVEL, SuitSettings.LEG_LINE_LEVEL.least(), now, tried -> {
+                .solveSetting(SuitSettings.LEG_LINE_LEVEL, SuitSettings.LEG_LINE_LEVEL.least(), now, tried -> {
                     double give = 1 + tried.set().cloth().stretch();
                     return (along(tried.front(), EdgeRole.LEG) + along(tried.back(), EdgeRole.LEG)) * give
                             - tried.body()
@@ -155,7 +161,7 @@ final class BodyRoom {
 
     /** A leg that falls plumb from the hip, round the thigh. */
     static Check hem(Inspected on) {
-        return GoesRound.fits(on, "thigh.room", "Leg", HipSettings.HIP_EASE, BodyRoom::legRound);
+        return GoesRound.fits(on, LegFits.THIGH, "Leg", HipSettings.HIP_EASE, BodyRoom::legRound);
     }
 
     private static Round legRound(Inspected on) {
@@ -182,7 +188,7 @@ final class BodyRoom {
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         Verdict verdict = taped.isEmpty() ? Verdict.NOT_TAKEN : fits ? Verdict.TRUE : Verdict.OFF;
         return new Check(
-                        "neck.fits",
+                        NECK,
                         "Neck",
                         verdict,
                         Quantity.MM,
@@ -218,7 +224,7 @@ final class BodyRoom {
         boolean laps = !studs || lap >= Length.INCH / 2 - 0.5;
         Verdict verdict = !laps ? Verdict.OFF : meets || studs ? Verdict.TRUE : Verdict.OFF;
         return new Check(
-                "crotch.meets",
+                ENDS,
                 "Crotch ends",
                 verdict,
                 Quantity.MM,

@@ -11,6 +11,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -20,6 +21,8 @@ import java.util.List;
 
 /** Whether a shaped centre-back edge says what it is: it looks like a side seam, and people sew the wrong edge. */
 final class CentreBackMarked {
+
+    static final CheckId ID = new CheckId("centre.back.marked");
 
     private static final int WANTED = 2;
 
@@ -35,7 +38,7 @@ final class CentreBackMarked {
         Marked marked = new Marked(on.back());
         boolean ok = marked.notches() >= WANTED;
         return new Check(
-                        "centre.back.marked",
+                        ID,
                         "Centre back",
                         ok ? Verdict.TRUE : Verdict.OFF,
                         Quantity.COUNT,

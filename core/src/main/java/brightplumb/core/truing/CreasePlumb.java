@@ -17,6 +17,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -32,6 +33,8 @@ import java.util.Map;
 /** Whether the leg hangs by its crease: equal halves on either side of it at knee and hem. Unequal halves twist the leg. */
 final class CreasePlumb {
 
+    static final CheckId ID = new CheckId("crease.plumb");
+
     private static final double STILL_PLUMB = 1;
     private static final double LEANS = 3;
 
@@ -45,7 +48,7 @@ final class CreasePlumb {
                 && !halves.cutShort();
         Verdict verdict = lean <= STILL_PLUMB ? Verdict.TRUE : lean <= LEANS || !centred ? Verdict.WATCH : Verdict.OFF;
         return new Check(
-                "crease.plumb",
+                ID,
                 "Crease",
                 verdict,
                 Quantity.DEGREES,

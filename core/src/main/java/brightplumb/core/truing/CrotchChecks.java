@@ -9,8 +9,10 @@ import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Posture;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Remedies;
 import brightplumb.core.table.Verdict;
@@ -20,6 +22,10 @@ import java.util.Map;
 
 /** Whether the crotch lies deep enough, the loop between the legs is long enough, and the back rises enough to sit in. */
 final class CrotchChecks {
+
+    static final CheckId DEPTH = new CheckId("crotch.depth");
+    static final CheckId LENGTH = new CheckId("crotch.length");
+    static final CheckId SITS = new CheckId("sits");
 
     private static final double LOOP_TOLERANCE = Length.INCH / 2;
     private static final double FITTED = 1.5 * Length.INCH;
@@ -36,7 +42,7 @@ final class CrotchChecks {
         var shown = new CrotchLoop.Depth(on, depth, rise);
         if (on.body().estimateOf(Measure.BODY_RISE).isPresent()) {
             return notTaken(
-                    "crotch.depth",
+                    DEPTH,
                     "Depth",
                     depth,
                     rise,
@@ -54,7 +60,7 @@ final class CrotchChecks {
                 ? off <= Length.INCH ? Verdict.WATCH : Verdict.OFF
                 : off >= -WaistCloses.TOLERANCE ? Verdict.TRUE : Verdict.OFF;
         Check found = new Check(
-                "crotch.depth",
+                DEPTH,
                 "Depth",
                 verdict,
                 Quantity.MM,
@@ -133,7 +139,7 @@ final class CrotchChecks {
         var taped = on.body().find(Measure.CROTCH_LENGTH);
         if (taped.isEmpty()) {
             return notTaken(
-                    "crotch.length",
+                    LENGTH,
                     "Crotch loop",
                     loop,
                     loop,
@@ -144,7 +150,7 @@ final class CrotchChecks {
         double off = loop - wanted;
         boolean reaches = Math.abs(off) <= LOOP_TOLERANCE;
         return new Check(
-                "crotch.length",
+                LENGTH,
                 "Crotch loop",
                 reaches ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
@@ -168,7 +174,7 @@ final class CrotchChecks {
     private static List<Remedy> longer(Inspected on, double off) {
         List<Remedy> remedies = new ArrayList<>();
         boolean tooShort = off < 0;
-        on.settles(
+        on.solveSetting(
                         WaistSettings.BACK_RISE,
                         WaistSettings.BACK_RISE.least(),
                         WaistSettings.BACK_RISE.most(),
@@ -179,8 +185,8 @@ final class CrotchChecks {
         double now = on.fact(LegFacts.EXTENSION_BACK).value();
         Map<Setting, Object> still =
                 Map.of(WaistSettings.BACK_RISE, on.fact(LegFacts.BACK_RISE).value());
-        on.tried(still)
-                .ifPresent(held -> held.settles(
+        on.withSettings(still)
+                .ifPresent(held -> held.solveSetting(
                                 CrotchSettings.BACK_EXTENSION,
                                 tooShort ? now : now * 0.6,
                                 tooShort ? now * 1.6 : now,
@@ -194,7 +200,7 @@ final class CrotchChecks {
                                         still.get(WaistSettings.BACK_RISE))))));
         if (remedies.isEmpty()) {
             double deeper = on.set().amount(CrotchSettings.CROTCH_DEPTH).value();
-            on.settles(
+            on.solveSetting(
                             CrotchSettings.CROTCH_DEPTH,
                             deeper - 3 * Length.INCH,
                             deeper + 3 * Length.INCH,
@@ -224,7 +230,7 @@ final class CrotchChecks {
         double rise = on.fact(LegFacts.BACK_RISE).value();
         boolean sits = rise >= LEAST_RISE - 0.01;
         return new Check(
-                        "sits",
+                        SITS,
                         "Sitting",
                         sits ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -241,11 +247,12 @@ final class CrotchChecks {
                                         "Raise the centre back an inch",
                                         Map.of(WaistSettings.BACK_RISE.key(), Length.INCH))),
                         new CrotchLoop(on, null))
-                .asFloor();
+                .asFloor()
+                .in(Posture.SITTING);
     }
 
     private static Check notTaken(
-            String id, String title, double measured, double wanted, String text, Evidence evidence) {
+            CheckId id, String title, double measured, double wanted, String text, Evidence evidence) {
         return new Check(id, title, Verdict.NOT_TAKEN, Quantity.MM, measured, wanted, 0, text, "", List.of(), evidence);
     }
 }

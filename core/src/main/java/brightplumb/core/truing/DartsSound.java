@@ -15,6 +15,7 @@ import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartSettings;
 import brightplumb.core.rule.Half;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -28,6 +29,8 @@ import java.util.Map;
 
 /** Whether the darts sew up flat: legs of one length, points clear of the hip, no dart too heavy, the waist smooth over each. */
 final class DartsSound {
+
+    static final CheckId ID = new CheckId("darts.sound");
 
     private static final double MOST_APART = 0.5;
     private static final double MOST_TURN = 5;
@@ -69,7 +72,7 @@ final class DartsSound {
             remedies.add(mended(on, darts));
         }
         return new Check(
-                "darts.sound",
+                ID,
                 "Darts",
                 sound ? Verdict.TRUE : Verdict.OFF,
                 measure.quantity(),

@@ -39,7 +39,7 @@ final class DrawnOn {
         boolean enters = round.spare() >= -WaistCloses.TOLERANCE;
         Verdict verdict = taped.isEmpty() ? Verdict.NOT_TAKEN : enters ? Verdict.TRUE : Verdict.OFF;
         return new Check(
-                        "enters",
+                        Enters.ID,
                         "Getting in",
                         verdict,
                         Quantity.MM,
@@ -103,7 +103,7 @@ final class DrawnOn {
     private static List<Remedy> wider(Inspected on, String what, double body, Setting depth, String text) {
         double now = on.set().amount(depth).value();
         return on
-                .settles(
+                .solveSetting(
                         depth,
                         now,
                         depth.most(),

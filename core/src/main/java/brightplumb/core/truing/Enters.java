@@ -19,6 +19,7 @@ import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -33,6 +34,8 @@ import java.util.Map;
 
 /** Whether the hip goes through: the waist with both edges of its opening, or a waist that is pulled on. */
 final class Enters {
+
+    static final CheckId ID = new CheckId("enters");
 
     private static final double ROOM = Length.INCH;
     private static final double QUARTER = Length.INCH / 4;
@@ -53,7 +56,7 @@ final class Enters {
             return tight(opening, opening.hip() / on.fact(Fact.BAND_LENGTH).value() - 1);
         }
         return new Check(
-                        "enters",
+                        ID,
                         "Getting in",
                         enters ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -78,7 +81,7 @@ final class Enters {
     /** The waist goes over the hip, but the band that draws it in must be pulled further than the hand test went. */
     private static Check tight(Opening opening, double stretch) {
         return new Check(
-                        "enters",
+                        ID,
                         "Getting in",
                         Verdict.WATCH,
                         Quantity.MM,

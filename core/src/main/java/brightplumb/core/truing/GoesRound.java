@@ -18,6 +18,7 @@ import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -34,17 +35,22 @@ import java.util.function.ToDoubleFunction;
 /** Whether the garment goes round the body, whatever ease was asked: as sewn and stretched, with the least room the cloth and the place need. */
 final class GoesRound {
 
+    static final CheckId WAIST = new CheckId("waist.fits");
+    static final CheckId HIP = new CheckId("hip.fits");
+    static final CheckId KNEE = new CheckId("knee.fits");
+    static final CheckId BUST = new CheckId("bust.fits");
+
     private static final double KNEE_ROOM = Length.INCH;
     private static final double BARE = Length.INCH / 2;
 
     private GoesRound() {}
 
     static Check waist(Inspected on) {
-        return fits(on, "waist.fits", "Waist room", WaistSettings.WAIST_EASE, Round::waist);
+        return fits(on, WAIST, "Waist room", WaistSettings.WAIST_EASE, Round::waist);
     }
 
     /** Whether a girth of the garment goes round the body there, with the setting that eases it where it does not. */
-    static Check fits(Inspected on, String id, String title, Setting ease, Function<Inspected, Round> looked) {
+    static Check fits(Inspected on, CheckId id, String title, Setting ease, Function<Inspected, Round> looked) {
         Round round = looked.apply(on);
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         return new Check(
@@ -75,7 +81,7 @@ final class GoesRound {
                 : woven && round.spare() < BARE - WaistCloses.TOLERANCE ? Verdict.WATCH : Verdict.TRUE;
         boolean byHand = on.set().byHand(HipSettings.HIP_EASE);
         return new Check(
-                        "hip.fits",
+                        HIP,
                         "Hip room",
                         verdict,
                         Quantity.MM,
@@ -115,7 +121,7 @@ final class GoesRound {
         Round round = Round.knee(on);
         boolean fits = round.spare() >= -WaistCloses.TOLERANCE;
         return new Check(
-                        "knee.fits",
+                        KNEE,
                         "Knee",
                         fits ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -146,9 +152,9 @@ final class GoesRound {
     }
 
     static List<Remedy> eased(Inspected on, Setting setting, String text, Function<Inspected, Round> lacking) {
-        double now = on.set().came(setting, on.draft().facts()).value();
+        double now = on.set().effectiveAmount(setting, on.draft().facts()).value();
         ToDoubleFunction<Inspected> spare = tried -> lacking.apply(tried).spare();
-        return on.settles(setting, now, now + 4 * Math.abs(spare.applyAsDouble(on)) + Length.INCH, spare).stream()
+        return on.solveSetting(setting, now, now + 4 * Math.abs(spare.applyAsDouble(on)) + Length.INCH, spare).stream()
                 .mapToObj(amount -> new Remedy(text, Map.of(setting.key(), Math.ceil(amount * 2) / 2)))
                 .toList();
     }

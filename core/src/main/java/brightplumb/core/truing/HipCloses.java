@@ -13,6 +13,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.HipSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -25,6 +26,8 @@ import java.util.Map;
 /** Whether both panels, as drawn at the hip line, make half the hip and its ease. */
 final class HipCloses {
 
+    static final CheckId ID = new CheckId("hip.closes");
+
     private HipCloses() {}
 
     static Check of(Inspected on) {
@@ -36,7 +39,7 @@ final class HipCloses {
                 ? Verdict.OFF
                 : difference > WaistCloses.TOLERANCE ? Verdict.WATCH : Verdict.TRUE;
         return new Check(
-                "hip.closes",
+                ID,
                 "Hip",
                 verdict,
                 Quantity.MM,

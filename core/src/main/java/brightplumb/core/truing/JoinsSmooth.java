@@ -13,6 +13,7 @@ import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -24,6 +25,8 @@ import java.util.Set;
 
 /** Whether waist and hem run on as one line where pieces, or a piece and its mirror image, are laid together at a seam. */
 final class JoinsSmooth {
+
+    static final CheckId ID = new CheckId("joins.smooth");
 
     private static final double MOST_TURN = 5;
 
@@ -61,7 +64,7 @@ final class JoinsSmooth {
         LaidTogether laid = new LaidTogether(joins);
         boolean smooth = laid.worst() < MOST_TURN;
         return new Check(
-                "joins.smooth",
+                ID,
                 "Joins",
                 smooth ? Verdict.TRUE : Verdict.OFF,
                 Quantity.DEGREES,

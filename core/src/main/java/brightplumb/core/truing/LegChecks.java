@@ -11,26 +11,26 @@ import java.util.List;
 public final class LegChecks {
 
     public static final List<Inspection> ALL = List.of(
-            always(CrotchChecks::length),
-            always(CrotchChecks::depth),
-            always(SeamsMeet::inseams),
-            always(SeamsMeet::sides),
-            always(WaistCloses::of),
-            where(on -> !on.gathered(), GoesRound::waist),
-            always(HipCloses::of),
-            always(GoesRound::hip),
-            always(JoinsSmooth::of),
-            where(DartsSound::applies, DartsSound::of),
-            always(LegFits::thigh),
-            where(GoesRound::passesKnee, GoesRound::knee),
-            always(CreasePlumb::of),
-            always(CrotchChecks::sits),
-            always(Enters::of),
-            where(Inspected::gathered, LegFits::elastic),
-            where(StaysUp::applies, StaysUp::of),
-            where(LegFits::hasHeel, LegFits::heel),
-            always(LengthSuits::of),
-            always(NotchesMeet::of));
+            always(CrotchChecks.LENGTH, CrotchChecks::length),
+            always(CrotchChecks.DEPTH, CrotchChecks::depth),
+            always(SeamsMeet.INSEAMS, SeamsMeet::inseams),
+            always(SeamsMeet.SIDES, SeamsMeet::sides),
+            always(WaistCloses.ID, WaistCloses::of),
+            where(GoesRound.WAIST, on -> !on.gathered(), GoesRound::waist),
+            always(HipCloses.ID, HipCloses::of),
+            always(GoesRound.HIP, GoesRound::hip),
+            always(JoinsSmooth.ID, JoinsSmooth::of),
+            where(DartsSound.ID, DartsSound::applies, DartsSound::of),
+            always(LegFits.THIGH, LegFits::thigh),
+            where(GoesRound.KNEE, GoesRound::passesKnee, GoesRound::knee),
+            always(CreasePlumb.ID, CreasePlumb::of),
+            always(CrotchChecks.SITS, CrotchChecks::sits),
+            always(Enters.ID, Enters::of),
+            where(LegFits.ELASTIC, Inspected::gathered, LegFits::elastic),
+            where(StaysUp.ID, StaysUp::applies, StaysUp::of),
+            where(LegFits.HEEL, LegFits::hasHeel, LegFits::heel),
+            always(LengthSuits.ID, LengthSuits::of),
+            always(NotchesMeet.ID, NotchesMeet::of));
 
     private LegChecks() {}
 }

@@ -22,6 +22,7 @@ import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -39,8 +40,12 @@ import java.util.OptionalDouble;
 /** Whether the body's rounds go into a leg: the thigh, the heel through the hem, and the hip through stretched elastic. */
 final class LegFits {
 
+    static final CheckId THIGH = new CheckId("thigh.room");
+    static final CheckId HEEL = new CheckId("hem.passes.heel");
+    static final CheckId ELASTIC = new CheckId("elastic.reaches");
+
     private static final double THIGH_ROOM = 2 * Length.INCH;
-    private static final double HEEL = 1.25;
+    private static final double HEEL_GIRTH = 1.25;
     private static final double EIGHTH = Length.INCH / 8;
 
     private LegFits() {}
@@ -52,7 +57,7 @@ final class LegFits {
         double has = thighHas(on);
         boolean room = has >= wanted - WaistCloses.TOLERANCE;
         return new Check(
-                        "thigh.room",
+                        THIGH,
                         "Thigh",
                         room ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -100,7 +105,7 @@ final class LegFits {
 
     private static void add(
             Inspected on, Setting setting, double low, double high, String text, List<Remedy> remedies) {
-        OptionalDouble found = on.settles(setting, low, high, tried -> thighHas(tried) - thighWanted(tried));
+        OptionalDouble found = on.solveSetting(setting, low, high, tried -> thighHas(tried) - thighWanted(tried));
         if (found.isPresent()) {
             remedies.add(new Remedy(text, Map.of(setting.key(), found.getAsDouble())));
         }
@@ -115,11 +120,12 @@ final class LegFits {
     /** The heel through the hem. */
     static Check heel(Inspected on) {
         double give = 1 + on.set().cloth().stretch();
-        double wanted = HEEL * on.body().find(Measure.ANKLE_GIRTH).orElseThrow().value();
+        double wanted =
+                HEEL_GIRTH * on.body().find(Measure.ANKLE_GIRTH).orElseThrow().value();
         double has = on.fact(Fact.HEM_GIRTH).value() * give;
         boolean passes = has >= wanted;
         return new Check(
-                        "hem.passes.heel",
+                        HEEL,
                         "Heel",
                         passes ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,
@@ -157,7 +163,7 @@ final class LegFits {
         double hip = on.body().hip().value();
         boolean reaches = stretched >= hip;
         return new Check(
-                        "elastic.reaches",
+                        ELASTIC,
                         "Elastic",
                         reaches ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,

@@ -20,6 +20,7 @@ import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.style.sweep.SweepFacts;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -32,6 +33,8 @@ import java.util.Optional;
 
 /** Whether the length suits the body and what opens in it: no hem under the floor, none that was to reach the knee below it, no slit into a zip. */
 final class LengthSuits {
+
+    static final CheckId ID = new CheckId("length.suits");
 
     /** A hem this far under the knee is no longer meant for it, mm. */
     private static final double MEANT_FOR_THE_KNEE = 4 * Length.INCH;
@@ -51,7 +54,7 @@ final class LengthSuits {
         Optional<Bound> broken = bounds(on, hem).stream().findFirst();
         Bound bound = broken.orElse(null);
         return new Check(
-                "length.suits",
+                ID,
                 "Length",
                 bound == null ? Verdict.TRUE : Verdict.WATCH,
                 Quantity.MM,

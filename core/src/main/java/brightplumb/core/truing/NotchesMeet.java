@@ -14,6 +14,7 @@ import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -28,6 +29,8 @@ import java.util.stream.Stream;
 /** Whether notches that are to meet lie at one length along both edges, from the same end. */
 final class NotchesMeet {
 
+    static final CheckId ID = new CheckId("notches.meet");
+
     private static final double TOLERANCE = 1;
     private static final double ON_THE_EDGE = 0.05;
 
@@ -38,7 +41,7 @@ final class NotchesMeet {
         double apart = worst.map(Pair::apart).orElse(0.0);
         boolean meet = apart <= TOLERANCE;
         return new Check(
-                "notches.meet",
+                ID,
                 "Notches",
                 meet ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
@@ -48,7 +51,7 @@ final class NotchesMeet {
                 meet ? "Laid on each other, every notch falls on its fellow." : "A notch does not fall on its fellow.",
                 meet
                         ? ""
-                        : "Along the " + worst.orElseThrow().join().seam().replace('.', ' ')
+                        : "Along the " + worst.orElseThrow().join().seam().id().replace('.', ' ')
                                 + " the two edges were notched at different lengths.",
                 List.of(),
                 new Laid(worst.orElse(null)));

@@ -11,8 +11,10 @@ import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -25,14 +27,17 @@ import java.util.Map;
 /** Whether two seams that are sewn to each other are one length. */
 final class SeamsMeet {
 
+    static final CheckId SIDES = new CheckId("side.meets");
+    static final CheckId INSEAMS = new CheckId("inseam.meets");
+
     private SeamsMeet() {}
 
     /** The sides, from waist to hem. */
     static Check sides(Inspected on) {
-        Walked walked = new Walked(Curves.reversed(layer(on, "side", 0)), Curves.reversed(layer(on, "side", 1)));
+        Walked walked = new Walked(Curves.reversed(layer(on, Seam.SIDE, 0)), Curves.reversed(layer(on, Seam.SIDE, 1)));
         boolean meets = Math.abs(walked.back() - walked.front()) <= WaistCloses.TOLERANCE;
         return new Check(
-                "side.meets",
+                SIDES,
                 "Sides",
                 meets ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
@@ -49,11 +54,11 @@ final class SeamsMeet {
 
     /** The inseams, from the hem to the fork, less what is stretched in. */
     static Check inseams(Inspected on) {
-        Walked walked = new Walked(layer(on, "inseam", 0), layer(on, "inseam", 1));
+        Walked walked = new Walked(layer(on, Seam.INSEAM, 0), layer(on, Seam.INSEAM, 1));
         double apart = inseamsApart(on);
         boolean meets = Math.abs(apart) <= WaistCloses.TOLERANCE;
         return new Check(
-                "inseam.meets",
+                INSEAMS,
                 "Inseams",
                 meets ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
@@ -74,7 +79,7 @@ final class SeamsMeet {
 
     private static List<Remedy> dropped(Inspected on, double apart) {
         return on
-                .settles(
+                .solveSetting(
                         CrotchSettings.FORK_DROP,
                         CrotchSettings.FORK_DROP.least(),
                         CrotchSettings.FORK_DROP.most(),
@@ -87,12 +92,12 @@ final class SeamsMeet {
     }
 
     private static double inseamsApart(Inspected on) {
-        return Curves.length(layer(on, "inseam", 1))
+        return Curves.length(layer(on, Seam.INSEAM, 1))
                 + on.set().amount(CrotchSettings.STRETCH_IN).value()
-                - Curves.length(layer(on, "inseam", 0));
+                - Curves.length(layer(on, Seam.INSEAM, 0));
     }
 
-    private static List<Segment> layer(Inspected on, String seam, int layer) {
+    private static List<Segment> layer(Inspected on, Seam seam, int layer) {
         return on.draft().layer(on.join(seam), layer);
     }
 

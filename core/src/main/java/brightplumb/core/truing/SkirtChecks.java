@@ -10,19 +10,19 @@ import java.util.List;
 public final class SkirtChecks {
 
     public static final List<Inspection> ALL = List.of(
-            always(WaistCloses::of),
-            always(GoesRound::waist),
-            always(HipCloses::of),
-            always(GoesRound::hip),
-            always(SeamsMeet::sides),
-            always(JoinsSmooth::of),
-            where(DartsSound::applies, DartsSound::of),
-            always(StridesFreely::of),
-            always(Enters::of),
-            where(StaysUp::applies, StaysUp::of),
-            always(LengthSuits::of),
-            always(NotchesMeet::of),
-            where(CentreBackMarked::applies, CentreBackMarked::of));
+            always(WaistCloses.ID, WaistCloses::of),
+            always(GoesRound.WAIST, GoesRound::waist),
+            always(HipCloses.ID, HipCloses::of),
+            always(GoesRound.HIP, GoesRound::hip),
+            always(SeamsMeet.SIDES, SeamsMeet::sides),
+            always(JoinsSmooth.ID, JoinsSmooth::of),
+            where(DartsSound.ID, DartsSound::applies, DartsSound::of),
+            always(StridesFreely.ID, StridesFreely::of),
+            always(Enters.ID, Enters::of),
+            where(StaysUp.ID, StaysUp::applies, StaysUp::of),
+            always(LengthSuits.ID, LengthSuits::of),
+            always(NotchesMeet.ID, NotchesMeet::of),
+            where(CentreBackMarked.ID, CentreBackMarked::applies, CentreBackMarked::of));
 
     private SkirtChecks() {}
 }

@@ -14,6 +14,7 @@ import brightplumb.core.rule.ElasticSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -25,6 +26,8 @@ import java.util.Map;
 
 /** Whether what is pulled on holds: its elastic, or a band without one, is an inch shorter than the waist at least. */
 final class StaysUp {
+
+    static final CheckId ID = new CheckId("stays.up");
 
     private static final double LEAST = Length.INCH;
 
@@ -38,7 +41,7 @@ final class StaysUp {
         Held held = Held.of(on);
         boolean holds = held.shorter() >= LEAST - 0.01;
         return new Check(
-                        "stays.up",
+                        ID,
                         "Hold",
                         holds ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,

@@ -4,7 +4,9 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.HemSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Posture;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
@@ -12,7 +14,9 @@ import java.util.List;
 import java.util.Map;
 
 /** Whether she can walk in it: a skirt opens as far up from its hem as a step asks. */
-final class StridesFreely {
+public final class StridesFreely {
+
+    public static final CheckId ID = new CheckId("strides");
 
     /** How much shorter a slit may be before a step feels it, mm. */
     static final double TOLERANCE = Length.INCH / 2;
@@ -27,7 +31,7 @@ final class StridesFreely {
         double missing = stepping.needed() - stepping.slit();
         Verdict verdict = missing <= TOLERANCE ? Verdict.TRUE : missing <= SHORT_STEPS ? Verdict.WATCH : Verdict.OFF;
         return new Check(
-                        "strides",
+                        ID,
                         "Step",
                         verdict,
                         Quantity.MM,
@@ -47,7 +51,8 @@ final class StridesFreely {
                                 : "Legs a step apart need more cloth round them than there is, from this level down to the hem.",
                         verdict == Verdict.TRUE ? List.of() : remedies(on, stepping),
                         stepping)
-                .asFloor();
+                .asFloor()
+                .in(Posture.STEPPING);
     }
 
     private static List<Remedy> remedies(Inspected on, Stepping stepping) {

@@ -10,51 +10,51 @@ import java.util.List;
 public final class SuitChecks {
 
     public static final List<Inspection> ALL = List.of(
-            always(Trunk::of),
-            always(DrawnOn::of),
-            always(BodyRoom::bust),
-            always(BodyRoom::waist),
-            where(BodyRoom::reachesHip, BodyRoom::hip),
-            always(BodyRoom::leg),
-            where(BodyRoom::armTaped, BodyRoom::arm),
-            always(BodyRoom::neck),
-            always(BodyRoom::ends),
-            always(SeamsMeet::sides),
-            always(SuitJoins::of),
-            always(NotchesMeet::of));
+            always(Trunk.ID, Trunk::of),
+            always(Enters.ID, DrawnOn::of),
+            always(GoesRound.BUST, BodyRoom::bust),
+            always(GoesRound.WAIST, BodyRoom::waist),
+            where(GoesRound.HIP, BodyRoom::reachesHip, BodyRoom::hip),
+            always(LegFits.THIGH, BodyRoom::leg),
+            where(BodyRoom.ARMHOLE, BodyRoom::armTaped, BodyRoom::arm),
+            always(BodyRoom.NECK, BodyRoom::neck),
+            always(BodyRoom.ENDS, BodyRoom::ends),
+            always(SeamsMeet.SIDES, SeamsMeet::sides),
+            always(JoinsSmooth.ID, SuitJoins::of),
+            always(NotchesMeet.ID, NotchesMeet::of));
 
     /** Those of a romper cut on its fold. */
     public static final List<Inspection> ROMPER = List.of(
-            always(Trunk::of),
-            always(DrawnOn::of),
-            always(BodyRoom::bust),
-            always(BodyRoom::waist),
-            where(BodyRoom::reachesHip, BodyRoom::hip),
-            always(BodyRoom::hem),
-            where(BodyRoom::armTaped, BodyRoom::arm),
-            always(BodyRoom::neck),
-            always(SeamsMeet::sides),
-            always(SuitJoins::of),
-            always(NotchesMeet::of));
+            always(Trunk.ID, Trunk::of),
+            always(Enters.ID, DrawnOn::of),
+            always(GoesRound.BUST, BodyRoom::bust),
+            always(GoesRound.WAIST, BodyRoom::waist),
+            where(GoesRound.HIP, BodyRoom::reachesHip, BodyRoom::hip),
+            always(LegFits.THIGH, BodyRoom::hem),
+            where(BodyRoom.ARMHOLE, BodyRoom::armTaped, BodyRoom::arm),
+            always(BodyRoom.NECK, BodyRoom::neck),
+            always(SeamsMeet.SIDES, SeamsMeet::sides),
+            always(JoinsSmooth.ID, SuitJoins::of),
+            always(NotchesMeet.ID, NotchesMeet::of));
 
     /** Those of a garment in one from the shoulder to legs with a fork. */
     public static final List<Inspection> OVER_LEGS = List.of(
-            always(Trunk::of),
-            always(CrotchChecks::depth),
-            always(DrawnOn::of),
-            always(BodyRoom::bust),
-            always(BodyRoom::waist),
-            always(BodyRoom::hip),
-            always(LegFits::thigh),
-            where(GoesRound::passesKnee, GoesRound::knee),
-            where(BodyRoom::armTaped, BodyRoom::arm),
-            always(BodyRoom::neck),
-            always(SeamsMeet::inseams),
-            always(SeamsMeet::sides),
-            always(SuitJoins::of),
-            where(LegFits::hasHeel, LegFits::heel),
-            always(LengthSuits::of),
-            always(NotchesMeet::of));
+            always(Trunk.ID, Trunk::of),
+            always(CrotchChecks.DEPTH, CrotchChecks::depth),
+            always(Enters.ID, DrawnOn::of),
+            always(GoesRound.BUST, BodyRoom::bust),
+            always(GoesRound.WAIST, BodyRoom::waist),
+            always(GoesRound.HIP, BodyRoom::hip),
+            always(LegFits.THIGH, LegFits::thigh),
+            where(GoesRound.KNEE, GoesRound::passesKnee, GoesRound::knee),
+            where(BodyRoom.ARMHOLE, BodyRoom::armTaped, BodyRoom::arm),
+            always(BodyRoom.NECK, BodyRoom::neck),
+            always(SeamsMeet.INSEAMS, SeamsMeet::inseams),
+            always(SeamsMeet.SIDES, SeamsMeet::sides),
+            always(JoinsSmooth.ID, SuitJoins::of),
+            where(LegFits.HEEL, LegFits::hasHeel, LegFits::heel),
+            always(LengthSuits.ID, LengthSuits::of),
+            always(NotchesMeet.ID, NotchesMeet::of));
 
     private SuitChecks() {}
 }

@@ -19,9 +19,11 @@ import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.SuitSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
+import brightplumb.core.table.Posture;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
@@ -35,6 +37,8 @@ import java.util.Optional;
  */
 final class Trunk {
 
+    static final CheckId ID = new CheckId("trunk.length");
+
     private static final double TOLERANCE = Length.INCH / 2;
 
     /** Cloth that does not give needs so much more than the tape, mm, and bears so much. */
@@ -45,10 +49,14 @@ final class Trunk {
     private Trunk() {}
 
     static Check of(Inspected on) {
+        return found(on).in(Posture.SITTING);
+    }
+
+    private static Check found(Inspected on) {
         Loop loop = Loop.of(on);
         if (loop.body().isEmpty()) {
             return new Check(
-                    "trunk.length",
+                    ID,
                     "Trunk loop",
                     Verdict.NOT_TAKEN,
                     Quantity.MM,
@@ -65,7 +73,7 @@ final class Trunk {
         Verdict verdict = short_ > TOLERANCE ? Verdict.OFF : long_ > TOLERANCE ? Verdict.WATCH : Verdict.TRUE;
         double wanted = short_ > 0 ? loop.least() : long_ > 0 ? loop.most() : loop.drawn();
         return new Check(
-                "trunk.length",
+                ID,
                 "Trunk loop",
                 verdict,
                 Quantity.MM,

@@ -15,6 +15,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -26,6 +27,8 @@ import java.util.Map;
 
 /** Whether the waist, its darts shut, measures half the waist and its ease. */
 final class WaistCloses {
+
+    static final CheckId ID = new CheckId("waist.closes");
 
     /** How far seams that meet may differ, mm. Common practice, no source. */
     static final double TOLERANCE = Length.INCH / 8;
@@ -44,7 +47,7 @@ final class WaistCloses {
                         / 2);
         boolean closes = Math.abs(shut.measured() - shut.wanted()) <= TOLERANCE;
         return new Check(
-                "waist.closes",
+                ID,
                 "Waist",
                 closes ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,
@@ -67,7 +70,7 @@ final class WaistCloses {
                 on.body().hip().value() / 2 / (1 + on.set().cloth().stretch()));
         boolean passes = shut.measured() >= shut.wanted() - TOLERANCE;
         return new Check(
-                        "waist.closes",
+                        ID,
                         "Waist",
                         passes ? Verdict.TRUE : Verdict.OFF,
                         Quantity.MM,

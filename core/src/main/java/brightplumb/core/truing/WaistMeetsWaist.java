@@ -9,8 +9,10 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -24,6 +26,8 @@ import java.util.List;
  */
 final class WaistMeetsWaist {
 
+    static final CheckId ID = new CheckId("waist.meets.waist");
+
     /** Common practice, no source: what a hand eases in without seeing it, mm. */
     private static final double TOLERANCE = 1;
 
@@ -31,12 +35,12 @@ final class WaistMeetsWaist {
 
     static Check of(Inspected on) {
         Walked walked = new Walked(on.draft().joins().stream()
-                .filter(j -> j.seam().equals("waist"))
+                .filter(j -> j.seam().equals(Seam.WAIST))
                 .toList());
         double apart = walked.apart();
         boolean meets = apart <= TOLERANCE;
         return new Check(
-                "waist.meets.waist",
+                ID,
                 "Waist seam",
                 meets ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,

@@ -102,7 +102,7 @@ class MostStretchTest {
 
     private static Check trunk(Drafted drafted) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals("trunk.length"))
+                .filter(c -> c.id().id().equals("trunk.length"))
                 .findFirst()
                 .orElseThrow();
     }

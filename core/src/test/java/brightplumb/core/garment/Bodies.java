@@ -187,7 +187,7 @@ public final class Bodies {
 
     /** The verdicts that find nothing wrong: true, and where a way drafts on the bare hip, or a usual length ends under this knee, a watch. */
     public static List<Verdict> straight(Check check) {
-        return List.of("hip.fits", "length.suits").contains(check.id())
+        return List.of("hip.fits", "length.suits").contains(check.id().id())
                 ? List.of(Verdict.TRUE, Verdict.WATCH)
                 : List.of(Verdict.TRUE);
     }

@@ -193,7 +193,7 @@ class CutClothTest {
         assertThatThrownBy(() -> CutCloth.of(plain, plain, Set.of("sleeve")))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("cut"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("cut"));
     }
 
     @Test

@@ -26,7 +26,7 @@ class DraftRequestTest {
     private static List<String> refused(Map<String, Object> settings) {
         Refusal[] seen = new Refusal[1];
         assertThatThrownBy(() -> request(settings)).isInstanceOfSatisfying(Refusal.class, r -> seen[0] = r);
-        return seen[0].faults().stream().map(Refusal.Fault::field).sorted().toList();
+        return seen[0].faults().stream().map(f -> f.field().path()).sorted().toList();
     }
 
     @Test

@@ -107,10 +107,10 @@ class DrawnStepByStepTest {
     void what_an_operation_makes_is_laid_off_on_what_it_made(String cut, Way way) {
         bodies(cut, way)
                 .forEach(drafted -> drafted.made().stream()
-                        .filter(m -> m.done() && !m.came().pieces().isEmpty())
+                        .filter(m -> m.done() && !m.effect().pieces().isEmpty())
                         .filter(m -> !NO_AMOUNT.contains(m.operation().id()))
                         .forEach(m -> assertThat(drafted.draft().steps().stream()
-                                        .filter(s -> m.came().steps().contains(s.id()))
+                                        .filter(s -> m.effect().steps().contains(s.id()))
                                         .flatMap(s -> measures(s).stream())
                                         .toList())
                                 .as(m.operation().id())

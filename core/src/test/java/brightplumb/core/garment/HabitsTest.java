@@ -108,7 +108,9 @@ class HabitsTest {
         assertThatThrownBy(() -> drafted("straight-skirt", sheet, clash, null))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults()).extracting(f -> f.field()).containsExactly("settings.hollowBack"));
+                        r -> assertThat(r.faults())
+                                .extracting(f -> f.field().path())
+                                .containsExactly("settings.hollowBack"));
     }
 
     @Test
@@ -171,7 +173,7 @@ class HabitsTest {
                     .as(row.toString())
                     .isBetween(4.0, 9.0);
             assertThat(sloped.checks().stream()
-                            .filter(c -> c.id().equals("inseam.meets"))
+                            .filter(c -> c.id().id().equals("inseam.meets"))
                             .findFirst()
                             .orElseThrow()
                             .verdict())
@@ -192,7 +194,7 @@ class HabitsTest {
             Drafted seams = drafted(cut, sheet, Map.of("stretchHabit", "seams"), forty);
             assertThat(Bodies.step(seams, "hip.ease")).isZero();
             assertThat(seams.checks().stream()
-                            .filter(c -> c.id().equals("hip.fits"))
+                            .filter(c -> c.id().id().equals("hip.fits"))
                             .findFirst()
                             .orElseThrow()
                             .measured())

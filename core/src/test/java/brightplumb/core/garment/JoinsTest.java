@@ -22,6 +22,7 @@ import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -65,7 +66,7 @@ class JoinsTest {
                 double second = Curves.length(draft.layer(join, 1));
                 assertThat(first - second).as(row.id() + " " + join.seam()).isCloseTo(join.eased(), within(SAME));
                 assertThat(join.layers().get(0).length()).isCloseTo(first, within(SAME));
-                if (join.seam().equals("side")) {
+                if (join.seam().id().equals("side")) {
                     assertThat(join.eased()).as(row.id() + " sides").isCloseTo(0, within(0.01));
                 }
             }
@@ -224,7 +225,7 @@ class JoinsTest {
         readings.put(Measure.HIP_DEPTH, Reading.tapedTwice(Length.mm(depth), Length.mm(depth + 12)));
         Draft draft = draft("classic-trousers", "house", new Sheet(readings));
         assertThat(draft.joins())
-                .filteredOn(j -> j.seam().equals("side"))
+                .filteredOn(j -> j.seam().id().equals("side"))
                 .extracting(j -> j.partner(FRONT_LEFT, draft.piece(FRONT_LEFT).require(EdgeRole.SIDE))
                         .map(Stretch::name)
                         .orElse("-"))
@@ -242,7 +243,7 @@ class JoinsTest {
     @Test
     void a_join_of_one_layer_or_a_stretch_that_goes_nowhere_is_none() {
         Stretch stretch = new Stretch(PieceId.of("front"), Hand.BOTH, EdgeRole.SIDE, 1, 0, 10, false);
-        assertThatThrownBy(() -> new Join("side", List.of(new Run(List.of(stretch))), 0, Join.Kind.SEWN))
+        assertThatThrownBy(() -> new Join(Seam.SIDE, List.of(new Run(List.of(stretch))), 0, Join.Kind.SEWN))
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Stretch(PieceId.of("front"), Hand.BOTH, EdgeRole.SIDE, 1, 10, 10, false))
                 .isInstanceOf(IllegalArgumentException.class);

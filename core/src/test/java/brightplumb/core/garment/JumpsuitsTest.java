@@ -89,7 +89,7 @@ class JumpsuitsTest {
             assertThat(piece.edge(EdgeRole.WAIST)).isEmpty();
             assertThat(piece.edge(EdgeRole.INSEAM)).isPresent();
         }
-        assertThat(draft.joins()).extracting(j -> j.seam()).contains("shoulder", "side", "inseam", "sleeve");
+        assertThat(draft.joins()).extracting(j -> j.seam().id()).contains("shoulder", "side", "inseam", "sleeve");
     }
 
     /** Down both centres and along both crotch seams, walked on the outline, is what the step says. */
@@ -212,7 +212,7 @@ class JumpsuitsTest {
                         DraftRequest.of("sweep-jumpsuit", "house", Sheet.ofMillimetres(wide), Map.of(), null)))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("measures.bustSpan"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("measures.bustSpan"));
     }
 
     @Test
@@ -235,7 +235,7 @@ class JumpsuitsTest {
         assertThatThrownBy(() -> drafted("sweep-jumpsuit", Map.of("collarWidth", 118.0)))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("settings.collarWidth"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("settings.collarWidth"));
     }
 
     /** A shoulder of four inches bears no facing of three and a half: it is cut less deep and told; a hand's depth is refused at its field. */
@@ -253,7 +253,7 @@ class JumpsuitsTest {
                         "sleeved-playsuit", "house", Sheet.ofMillimetres(narrow), Map.of("facingHeight", 115.0), null)))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("settings.facingHeight"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("settings.facingHeight"));
     }
 
     /** Walked on the outlines with a library of its own: front and back side, and both inseams, are one length. */

@@ -63,7 +63,10 @@ class LaysTest {
                                 .as(what)
                                 .isInstanceOfSatisfying(
                                         Refusal.class,
-                                        r -> assertThat(r.faults().get(0).field())
+                                        r -> assertThat(r.faults()
+                                                        .get(0)
+                                                        .field()
+                                                        .path())
                                                 .isEqualTo("cloth.folded"));
                         continue;
                     }

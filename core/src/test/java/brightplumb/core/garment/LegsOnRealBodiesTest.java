@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
 import java.util.Set;
@@ -35,7 +36,7 @@ class LegsOnRealBodiesTest {
 
     private static Check check(Drafted drafted, String id) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().id().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
@@ -51,7 +52,7 @@ class LegsOnRealBodiesTest {
         for (Bodies.Row row : Bodies.all()) {
             Drafted drafted = draft(cut, way, row);
             assertThat(measured(drafted, "joins.smooth")).as(row + " joins").isLessThan(1);
-            Join side = drafted.draft().join("side");
+            Join side = drafted.draft().join(new Seam("side"));
             assertThat(side.layers().get(1).length())
                     .as(row + " sides")
                     .isCloseTo(side.layers().get(0).length(), within(NOTHING));

@@ -45,7 +45,7 @@ class MadeOnRealBodiesTest {
                     continue;
                 }
                 boolean nothingToDoItTo =
-                        refusal.faults().stream().allMatch(f -> f.field().equals("with"));
+                        refusal.faults().stream().allMatch(f -> f.field().path().equals("with"));
                 (nothingToDoItTo ? refused : noRoom).add(row.id());
                 continue;
             }

@@ -33,7 +33,7 @@ class NeverFoldedTest {
     @Test
     void folded_cloth_is_refused_with_the_piece_and_what_to_do() {
         assertThatThrownBy(() -> laid(true)).isInstanceOfSatisfying(Refusal.class, r -> {
-            assertThat(r.faults().get(0).field()).isEqualTo("cloth.folded");
+            assertThat(r.faults().get(0).field().path()).isEqualTo("cloth.folded");
             assertThat(r.faults().get(0).message()).contains("Skirt front").contains("open");
         });
     }

@@ -63,7 +63,7 @@ final class OnHer {
 
     static Verdict verdict(Drafted drafted, String check) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals(check))
+                .filter(c -> c.id().id().equals(check))
                 .map(Check::verdict)
                 .findFirst()
                 .orElseThrow();
@@ -81,6 +81,6 @@ final class OnHer {
     }
 
     static String field(Refusal refusal) {
-        return refusal.faults().get(0).field();
+        return refusal.faults().get(0).field().path();
     }
 }

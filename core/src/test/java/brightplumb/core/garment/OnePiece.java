@@ -42,7 +42,7 @@ public final class OnePiece {
 
     static Check check(Drafted drafted, String id) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().id().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

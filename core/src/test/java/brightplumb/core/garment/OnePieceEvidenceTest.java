@@ -33,7 +33,7 @@ class OnePieceEvidenceTest {
         return Drafting.draft(DraftRequest.of("sleeved-playsuit", "house", Sheet.ofMillimetres(mm), settings, null))
                 .checks()
                 .stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().id().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

@@ -18,7 +18,7 @@ class OpensTest {
 
     private static Check enters(Drafted drafted) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals("enters"))
+                .filter(c -> c.id().id().equals("enters"))
                 .findFirst()
                 .orElseThrow();
     }

@@ -10,7 +10,10 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -78,22 +81,45 @@ class OrderOfMakingTest {
                 }));
     }
 
+    @Test
+    void what_a_step_waits_for_is_a_step_or_a_seam_that_some_garment_has() {
+        Set<StepId> steps = new HashSet<>();
+        Set<Seam> seams = new HashSet<>();
+        List<MakingStep> all = new ArrayList<>();
+        for (Cut cut : Catalogue.CUTS) {
+            for (Operation operation : Catalogue.OPERATIONS) {
+                try {
+                    Drafted drafted = Drafting.draft(DraftRequest.of(
+                            cut.id(), null, SHE, Map.of(), null, new MadeWith(Set.of(operation.id()), Set.of())));
+                    List.of(cut.order(), Sequence.PANELS_FIRST, Sequence.LEG_FIRST)
+                            .forEach(habit -> Making.of(drafted, habit).steps().forEach(s -> all.add(s.step())));
+                    drafted.draft().joins().forEach(j -> seams.add(j.seam()));
+                } catch (Refusal cannot) {
+                    // It is no garment, and makes none.
+                }
+            }
+        }
+        all.forEach(step -> steps.add(step.id()));
+        assertThat(all).allSatisfy(step -> {
+            assertThat(steps).as(step.id().id()).containsAll(step.after());
+            assertThat(seams).as(step.id().id()).containsAll(step.afterSeams());
+        });
+    }
+
     private static void sound(Drafted drafted, Planned planned) {
-        List<String> sewn = new ArrayList<>();
-        Set<String> done = new HashSet<>();
-        Set<String> all = new HashSet<>();
+        List<Seam> sewn = new ArrayList<>();
+        Set<StepId> done = new HashSet<>();
+        Set<StepId> all = new HashSet<>();
         planned.steps().forEach(s -> all.add(s.step().id()));
         assertThat(all).hasSameSizeAs(planned.steps());
-        for (Planned.Step planned1 : planned.steps()) {
-            MakingStep step = planned1.step();
-            assertThat(done)
-                    .as(step.id() + " by " + planned.sequence().id())
-                    .containsAll(step.after().stream().filter(all::contains).toList());
+        for (Planned.Step here : planned.steps()) {
+            MakingStep step = here.step();
+            assertThat(done).as(step.id() + " by " + planned.sequence().id()).containsAll(here.after());
             assertThat(step.how())
-                    .as(step.id())
+                    .as(step.id().id())
                     .isNotEmpty()
                     .allSatisfy(how -> assertThat(how).isNotBlank().endsWith("."));
-            assertThat(planned1.widths()).as(step.id()).allMatch(w -> w >= 0);
+            assertThat(here.widths()).as(step.id().id()).allMatch(w -> w >= 0);
             sewn.addAll(step.seams());
             done.add(step.id());
         }
@@ -121,12 +147,15 @@ class OrderOfMakingTest {
                 .containsSubsequence("fly.front", "crotch.front", "crotch.back", "side", "inseam", "waist");
         assertThat(seams(Making.of(trousers, Sequence.SIDES_LAST))).endsWith("side", "waist");
         assertThat(Making.of(trousers, Sequence.PANELS_FIRST).steps())
-                .extracting(s -> s.step().id())
+                .extracting(s -> s.step().id().id())
                 .containsSubsequence("crotch.front", "crotch.back", "hem", "side", "inseam", "crotch.close");
     }
 
     private static List<String> seams(Planned planned) {
-        return planned.steps().stream().flatMap(s -> s.step().seams().stream()).toList();
+        return planned.steps().stream()
+                .flatMap(s -> s.step().seams().stream())
+                .map(Seam::id)
+                .toList();
     }
 
     @Test
@@ -160,7 +189,7 @@ class OrderOfMakingTest {
 
     private static Planned.Step step(Planned planned, String id) {
         return planned.steps().stream()
-                .filter(s -> s.step().id().equals(id))
+                .filter(s -> s.step().id().id().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

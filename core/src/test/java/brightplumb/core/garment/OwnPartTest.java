@@ -19,6 +19,7 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -129,7 +130,9 @@ class OwnPartTest {
             return table.finished(before.pattern()
                     .with(List.of(fringe))
                     .joined(List.of(Join.sewn(
-                            "foot", Run.shut(sash, FOOT), Run.shut(fringe, TOP).reversed()))));
+                            new Seam("foot"),
+                            Run.shut(sash, FOOT),
+                            Run.shut(fringe, TOP).reversed()))));
         }
     }
 
@@ -173,7 +176,7 @@ class OwnPartTest {
         Draft draft = drafted(Map.of(), MadeWith.RECIPE).draft();
         assertThat(draft.pieces()).extracting(p -> p.id().toString()).containsExactly("sash", "fringe");
         assertThat(draft.facts()).containsKeys("sash.length", "sash.deep", "fringe.long");
-        assertThat(draft.join("foot").eased()).isCloseTo(0, within(1e-9));
+        assertThat(draft.join(new Seam("foot")).eased()).isCloseTo(0, within(1e-9));
         assertThat(draft.steps()).extracting(s -> s.id()).containsSubsequence("sash.length", "fringe.long");
     }
 

@@ -82,7 +82,7 @@ class PeplumJumpsuitTest {
     }
 
     private static List<Join> joins(Draft draft, String seam) {
-        return draft.joins().stream().filter(j -> j.seam().equals(seam)).toList();
+        return draft.joins().stream().filter(j -> j.seam().id().equals(seam)).toList();
     }
 
     private static Polygon polygon(Piece piece) {
@@ -263,6 +263,6 @@ class PeplumJumpsuitTest {
         assertThatThrownBy(() -> drafted("house", mm, Map.of("topKind", kind, "topLevel", level)))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo(field));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo(field));
     }
 }

@@ -15,6 +15,7 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.Verdict;
 import java.util.List;
 import java.util.Map;
@@ -36,12 +37,12 @@ class PocketsKeepTest {
         for (String check : List.of("waist.closes", "side.meets", "joins.smooth", "hip.closes", "notches.meet")) {
             assertThat(verdict(pocketed, check)).as(check).isEqualTo(verdict(whole, check));
         }
-        for (String seam : List.of("side", "waist")) {
+        for (Seam seam : List.of(Seam.SIDE, Seam.WAIST)) {
             assertThat(pocketed.draft().join(seam).layers().get(0).length())
                     .isCloseTo(whole.draft().join(seam).layers().get(0).length(), within(1e-6));
         }
-        assertThat(pocketed.draft().join("pocket.mouth").eased()).isCloseTo(0, within(1e-9));
-        assertThat(pocketed.draft().join("pocket.bag").eased()).isCloseTo(0, within(1e-9));
+        assertThat(pocketed.draft().join(new Seam("pocket.mouth")).eased()).isCloseTo(0, within(1e-9));
+        assertThat(pocketed.draft().join(new Seam("pocket.bag")).eased()).isCloseTo(0, within(1e-9));
     }
 
     @Test
@@ -82,7 +83,7 @@ class PocketsKeepTest {
         assertThat(lining.require(EdgeRole.SIDE).run().get(0))
                 .isEqualTo(front.require(EdgeRole.SIDE).run().get(0));
         lined.draft().joins().stream()
-                .filter(j -> j.seam().equals("lining.waist"))
+                .filter(j -> j.seam().id().equals("lining.waist"))
                 .forEach(j -> assertThat(j.layers().get(0).length())
                         .isCloseTo(j.layers().get(1).length(), within(1e-6)));
     }

@@ -74,7 +74,7 @@ class RemediesTest {
                     for (Remedy remedy : check.remedies()) {
                         String as = row + " " + way.id() + " " + check.id() + ": " + remedy.text() + remedy.settings();
                         Map<String, Verdict> after = verdicts(drafted(before, wrong, remedy));
-                        assertThat(after.get(check.id())).as(as).isEqualTo(Verdict.TRUE);
+                        assertThat(after.get(check.id().id())).as(as).isEqualTo(Verdict.TRUE);
                         Map<String, Verdict> was = verdicts(before);
                         after.forEach((id, verdict) -> assertThat(WORSE.indexOf(verdict))
                                 .as(as + " spoils " + id)
@@ -92,7 +92,7 @@ class RemediesTest {
     private static final List<Verdict> WORSE = List.of(Verdict.TRUE, Verdict.NOT_TAKEN, Verdict.WATCH, Verdict.OFF);
 
     private static Map<String, Verdict> verdicts(Drafted drafted) {
-        return drafted.checks().stream().collect(Collectors.toMap(Check::id, Check::verdict));
+        return drafted.checks().stream().collect(Collectors.toMap(c -> c.id().id(), Check::verdict));
     }
 
     private static Drafted drafted(Drafted before, Wrong wrong, Remedy remedy) {

@@ -34,10 +34,10 @@ class RompersTest {
         assertThat(back.edge(EdgeRole.CENTRE_BACK_ZIP).isPresent()).isEqualTo(opens);
         assertThat(back.copies() instanceof Copies.Pairs).isEqualTo(opens);
         assertThat(romper.draft().panel("front").copies()).isInstanceOf(Copies.OnFold.class);
-        assertThat(romper.draft().joins().stream().anyMatch(j -> j.seam().equals("centre.back.zip")))
+        assertThat(romper.draft().joins().stream().anyMatch(j -> j.seam().id().equals("centre.back.zip")))
                 .isEqualTo(opens);
         assertThat(romper.checks())
-                .filteredOn(c -> c.id().equals("enters") || c.id().equals("trunk.length"))
+                .filteredOn(c -> c.id().id().equals("enters") || c.id().id().equals("trunk.length"))
                 .allSatisfy(c -> assertThat(c.verdict()).isEqualTo(Verdict.TRUE));
         assertThat(Notions.of(romper).stream().anyMatch(n -> n.id().equals("zip")))
                 .isEqualTo(opens);

@@ -65,7 +65,7 @@ class SettingsTest {
                     .isInstanceOfSatisfying(
                             Refusal.class,
                             r -> assertThat(r.faults())
-                                    .extracting(f -> f.field())
+                                    .extracting(f -> f.field().path())
                                     .containsOnly("settings.length"));
         }
     }

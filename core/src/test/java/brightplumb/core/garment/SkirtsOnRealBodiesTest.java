@@ -102,7 +102,7 @@ class SkirtsOnRealBodiesTest {
     /** Whether she can step and get in is the wearer's choice of amounts; everything else must be true on every body. */
     private static void assertSewsUp(Bodies.Row row, Drafted drafted) {
         assertThat(drafted.checks())
-                .filteredOn(c -> !c.id().equals("strides") && !c.id().equals("enters"))
+                .filteredOn(c -> !c.id().id().equals("strides") && !c.id().id().equals("enters"))
                 .allSatisfy(c -> assertThat(c.verdict())
                         .as(row + " " + c.id() + " " + c.measured() + " of " + c.wanted() + " " + c.cause())
                         .isIn(Bodies.straight(c)));
@@ -110,7 +110,7 @@ class SkirtsOnRealBodiesTest {
 
     private static Check joins(Drafted drafted) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals("joins.smooth"))
+                .filter(c -> c.id().id().equals("joins.smooth"))
                 .findFirst()
                 .orElseThrow();
     }

@@ -67,7 +67,8 @@ class StrangeRequestsTest {
             } catch (Refusal refusal) {
                 assertThat(refusal.faults())
                         .isNotEmpty()
-                        .allSatisfy(f -> assertThat(f.field()).matches("(with|measures|settings)(\\.[A-Za-z]+)?"));
+                        .allSatisfy(
+                                f -> assertThat(f.field().path()).matches("(with|measures|settings)(\\.[A-Za-z]+)?"));
             }
         }
         assertThat(drafted).as("many strange requests can still be drafted").isGreaterThan(most);

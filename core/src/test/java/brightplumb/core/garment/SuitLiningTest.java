@@ -8,6 +8,8 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.making.Planned;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.List;
@@ -62,7 +64,7 @@ class SuitLiningTest {
     }
 
     private static int at(List<Planned.Step> order, String id) {
-        return order.stream().map(s -> s.step().id()).toList().indexOf(id);
+        return order.stream().map(s -> s.step().id().id()).toList().indexOf(id);
     }
 
     @Test
@@ -75,12 +77,14 @@ class SuitLiningTest {
         Drafted suit = lined("swim-bodysuit", Map.of("closure", "centre-back-zip"));
         assertThat(piece(suit, "back").instruction()).isEqualTo("cut 1 pair");
         List<Planned.Step> order = order(suit);
-        assertThat(order.get(at(order, "zip")).step().seams()).containsExactly("centre.back.zip");
+        assertThat(order.get(at(order, "zip")).step().seams()).containsExactly(Seam.of(EdgeRole.CENTRE_BACK_ZIP));
         assertThat(at(order, "centre.back.zip")).as("sewn shut by no seam").isNegative();
         assertThat(Notions.of(suit)).anyMatch(n -> n.id().equals("zip"));
         Drafted pulled = lined("swim-bodysuit", Map.of());
         assertThat(Notions.of(pulled)).noneMatch(n -> n.id().equals("zip"));
-        assertThat(pulled.checks()).filteredOn(c -> c.id().equals("enters")).allMatch(c -> c.verdict() != Verdict.OFF);
+        assertThat(pulled.checks())
+                .filteredOn(c -> c.id().id().equals("enters"))
+                .allMatch(c -> c.verdict() != Verdict.OFF);
     }
 
     @Test

@@ -16,6 +16,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Verdict;
 import java.util.EnumMap;
@@ -42,13 +43,13 @@ class SuitsMadeTest {
             double strip = draft.piece(role + "-binding").top().length();
             assertThat(strip).isCloseTo(role.equals("neck") ? 2 * along : along, within(1e-6));
         }
-        assertThat(draft.pattern().find("leg.binding.ends"))
+        assertThat(draft.pattern().find(new Seam("leg.binding.ends")))
                 .as("between the legs it opens, and the strip ends there")
                 .isEmpty();
         assertThat(drafted("swim-bodysuit", "house", her(), Map.of())
                         .draft()
                         .pattern()
-                        .find("leg.binding.ends"))
+                        .find(new Seam("leg.binding.ends")))
                 .isPresent();
     }
 
@@ -120,7 +121,7 @@ class SuitsMadeTest {
                         .min()
                         .orElseThrow();
         assertThat(high / INCH).isCloseTo(4, within(1e-6));
-        assertThat(funnel.draft().pattern().find("neck.binding"))
+        assertThat(funnel.draft().pattern().find(new Seam("neck.binding")))
                 .as("what stands in a funnel is not bound")
                 .isEmpty();
     }

@@ -19,6 +19,7 @@ import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
@@ -189,7 +190,7 @@ class SuitsTest {
                 assertThat(polygon.isValid()).as(row + " " + piece.id()).isTrue();
                 assertThat(polygon.getArea()).isCloseTo(Outlines.area(piece.sewLine()), within(30.0));
             }
-            for (String seam : List.of("side", "shoulder")) {
+            for (Seam seam : List.of(Seam.SIDE, Seam.SHOULDER)) {
                 Join join = draft.join(seam);
                 assertThat(join.layers().get(0).length())
                         .isCloseTo(join.layers().get(1).length(), within(0.5));
@@ -230,7 +231,7 @@ class SuitsTest {
                 .isInstanceOfSatisfying(
                         Refusal.class,
                         r -> assertThat(r.faults())
-                                .extracting(Refusal.Fault::field)
+                                .extracting(f -> f.field().path())
                                 .containsExactly("measures.shoulderToBust", "measures.shoulderToWaist"));
         Map<Measure, Double> bare = her();
         bare.keySet().removeAll(List.of(BUST_GIRTH, SHOULDER_WIDTH));
@@ -238,7 +239,7 @@ class SuitsTest {
                 .isInstanceOfSatisfying(
                         Refusal.class,
                         r -> assertThat(r.faults())
-                                .extracting(Refusal.Fault::field)
+                                .extracting(f -> f.field().path())
                                 .containsExactly("measures.bustGirth", "measures.shoulderWidth"));
         assertThatThrownBy(() -> drafted("round-neck-bodysuit", "house", her(), Map.of("frontNeckWidth", 195.0)))
                 .hasMessageContaining("frontNeckWidth");

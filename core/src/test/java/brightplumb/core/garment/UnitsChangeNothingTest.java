@@ -86,7 +86,7 @@ class UnitsChangeNothingTest {
                             .isCloseTo(inches.draft().fact(new Fact(fact)).value(), within(0.05)));
             for (int i = 0; i < metric.checks().size(); i++) {
                 assertThat(metric.checks().get(i).verdict())
-                        .as(metric.checks().get(i).id())
+                        .as(metric.checks().get(i).id().id())
                         .isEqualTo(inches.checks().get(i).verdict());
             }
         }

@@ -121,7 +121,7 @@ class WornAsItIsMadeTest {
                 banded = draft(cut, row, Map.of(), "shaped-band");
             } catch (Refusal nothingToShape) {
                 assertThat(nothingToShape.faults())
-                        .extracting(f -> f.field())
+                        .extracting(f -> f.field().path())
                         .containsAnyOf("with", "settings.bandHeight");
                 continue;
             }

@@ -59,7 +59,7 @@ class ProvenanceTest {
 
     private static Verdict depth(Sheet sheet) {
         return trousers(sheet).checks().stream()
-                .filter(c -> c.id().equals("crotch.depth"))
+                .filter(c -> c.id().id().equals("crotch.depth"))
                 .findFirst()
                 .orElseThrow()
                 .verdict();

@@ -159,12 +159,12 @@ class WaysTest {
         assertThatThrownBy(() -> Body.of(Bodies.inches(70, 36, 8)))
                 .isInstanceOfSatisfying(
                         Refusal.class,
-                        r -> assertThat(r.faults().get(0).field()).isEqualTo("measures.waistGirth"));
+                        r -> assertThat(r.faults().get(0).field().path()).isEqualTo("measures.waistGirth"));
         assertThatThrownBy(() -> Body.of(Sheet.ofMillimetres(Map.of(HIP_GIRTH, -4.0, KNEE_GIRTH, 9000.0))))
                 .isInstanceOfSatisfying(
                         Refusal.class,
                         r -> assertThat(r.faults())
-                                .extracting(Refusal.Fault::field)
+                                .extracting(f -> f.field().path())
                                 .containsExactlyInAnyOrder(
                                         "measures.waistGirth", "measures.hipGirth", "measures.kneeGirth"));
     }

@@ -43,7 +43,7 @@ class FiguresAreMeasuredTest {
 
     private static Check check(Drafted drafted, String id) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().id().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
@@ -97,11 +97,11 @@ class FiguresAreMeasuredTest {
     @MethodSource("cuts")
     void floors_are_told_as_floors_and_the_last_figure_of_the_evidence_is_what_is_wanted(Cut cut) {
         for (Check check : draft(cut.id(), Map.of()).checks()) {
-            if (FLOORS.contains(check.id())) {
-                assertThat(check.atLeast()).as(check.id()).isTrue();
+            if (FLOORS.contains(check.id().id())) {
+                assertThat(check.atLeast()).as(check.id().id()).isTrue();
             }
             if (check.atLeast() && check.verdict() != Verdict.OFF) {
-                assertThat(check.measured()).as(check.id()).isGreaterThanOrEqualTo(check.wanted() - 4 * 25.4);
+                assertThat(check.measured()).as(check.id().id()).isGreaterThanOrEqualTo(check.wanted() - 4 * 25.4);
             }
         }
     }

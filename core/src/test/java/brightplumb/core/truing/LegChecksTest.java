@@ -38,7 +38,7 @@ class LegChecksTest {
 
     private static Check check(Drafted drafted, String id) {
         return drafted.checks().stream()
-                .filter(c -> c.id().equals(id))
+                .filter(c -> c.id().id().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
@@ -46,7 +46,7 @@ class LegChecksTest {
     @Test
     void the_house_drafts_trousers_true_throughout() {
         assertThat(draft("classic-trousers", "house", Map.of()).checks())
-                .allSatisfy(c -> assertThat(c.verdict()).as(c.id()).isEqualTo(Verdict.TRUE));
+                .allSatisfy(c -> assertThat(c.verdict()).as(c.id().id()).isEqualTo(Verdict.TRUE));
     }
 
     static Stream<Arguments> spoiled() {
@@ -86,7 +86,7 @@ class LegChecksTest {
         assertThat(check(draft("lounge-shorts", "arc", Map.of("elasticStretch", 0.2)), "elastic.reaches")
                         .verdict())
                 .isEqualTo(Verdict.OFF);
-        assertThat(shorts.checks()).noneMatch(c -> c.id().equals("hem.passes.heel"));
+        assertThat(shorts.checks()).noneMatch(c -> c.id().id().equals("hem.passes.heel"));
     }
 
     @Test
@@ -134,9 +134,9 @@ class LegChecksTest {
     void every_inspection_has_figures_and_finite_lines_to_show(Cut cut, String way) {
         for (Check check : draft(cut.id(), way, Map.of()).checks()) {
             Exhibit exhibit = check.evidence().exhibit();
-            assertThat(check.evidence().figures()).as(check.id()).isNotEmpty();
+            assertThat(check.evidence().figures()).as(check.id().id()).isNotEmpty();
             assertThat(exhibit.strokes())
-                    .as(check.id())
+                    .as(check.id().id())
                     .isNotEmpty()
                     .allSatisfy(s -> assertThat(Curves.length(s.run())).isFinite());
             assertThat(exhibit.notes())

@@ -17,6 +17,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.HemSettings;
@@ -55,7 +56,7 @@ class SkirtChecksTest {
     private List<String> off(Draft draft) {
         return checks(draft).stream()
                 .filter(c -> c.verdict() != Verdict.TRUE)
-                .map(Check::id)
+                .map(c -> c.id().id())
                 .toList();
     }
 
@@ -66,7 +67,7 @@ class SkirtChecksTest {
         List<Join> joins = new ArrayList<>(sound.joins().stream()
                 .filter(j -> j.kind() == Join.Kind.MIRRORED)
                 .toList());
-        joins.add(Join.sewn("side", EdgeRole.SIDE, pieces.get(0), pieces.get(1)));
+        joins.add(Join.sewn(Seam.SIDE, EdgeRole.SIDE, pieces.get(0), pieces.get(1)));
         return sound.with(new Pattern(pieces, joins));
     }
 
@@ -117,7 +118,7 @@ class SkirtChecksTest {
         assertThat(off(spoiled("back", p -> with(p, EdgeRole.SIDE, in)))).contains("hip.closes");
         Draft wider = spoiled("back", p -> with(p, EdgeRole.SIDE, out));
         assertThat(checks(wider))
-                .filteredOn(c -> c.id().equals("hip.closes"))
+                .filteredOn(c -> c.id().id().equals("hip.closes"))
                 .extracting(Check::verdict)
                 .containsExactly(Verdict.WATCH);
     }
@@ -168,10 +169,10 @@ class SkirtChecksTest {
     void evidence_is_made_of_the_lines_that_were_measured() {
         for (Check check : checks(sound)) {
             Exhibit exhibit = check.evidence().exhibit();
-            assertThat(exhibit.strokes()).as(check.id()).isNotEmpty();
-            assertThat(check.evidence().figures()).as(check.id()).isNotEmpty();
+            assertThat(exhibit.strokes()).as(check.id().id()).isNotEmpty();
+            assertThat(check.evidence().figures()).as(check.id().id()).isNotEmpty();
             assertThat(exhibit.strokes())
-                    .as(check.id())
+                    .as(check.id().id())
                     .allSatisfy(s -> assertThat(Curves.length(s.run())).isFinite());
         }
     }

@@ -8,6 +8,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import java.util.Arrays;
 import java.util.List;
@@ -34,7 +35,7 @@ class WaistMeetsWaistTest {
     void seams_lie_apart_by_their_ends_or_their_darts_whichever_is_more(double toDart, double beyond, double apart) {
         Run legs = run(stretch("front", 0, 80), stretch("front", 110, 210));
         Run bodice = run(stretch("bodice-front", 0, toDart), stretch("bodice-front", 120, 120 + beyond));
-        Join join = Join.sewn("waist", legs, bodice);
+        Join join = Join.sewn(Seam.WAIST, legs, bodice);
         assertThat(new WaistMeetsWaist.Walked(List.of(join)).apart()).isCloseTo(apart, within(1e-9));
     }
 
@@ -43,7 +44,7 @@ class WaistMeetsWaistTest {
     void where_one_piece_ends_and_the_next_begins_there_is_no_dart(String next, double apart) {
         Run legs = run(stretch("front", 0, 150), stretch(next, 170, 200));
         Run bodice = run(stretch("bodice-front", 0, 120), stretch("bodice-front", 140, 200));
-        Join join = Join.sewn("waist", legs, bodice);
+        Join join = Join.sewn(Seam.WAIST, legs, bodice);
         assertThat(new WaistMeetsWaist.Walked(List.of(join)).apart()).isCloseTo(apart, within(1e-9));
     }
 }

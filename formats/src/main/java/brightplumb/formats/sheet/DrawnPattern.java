@@ -170,7 +170,7 @@ public record DrawnPattern(List<Piece> pieces) {
     /** The levels a piece was drawn on; a made piece lies on none. */
     private static List<brightplumb.core.paper.Level> levels(Drafted drafted, CutPiece cut) {
         boolean made = drafted.made().stream()
-                .anyMatch(m -> m.came().pieces().contains(cut.piece().id().toString()));
+                .anyMatch(m -> m.effect().pieces().contains(cut.piece().id().toString()));
         Hand hand = cut.piece().id().hand();
         return drafted.draft().levels().stream()
                 .filter(l -> !made && (l.hand() == Hand.BOTH || l.hand() == hand))

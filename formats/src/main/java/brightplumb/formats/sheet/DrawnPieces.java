@@ -3,6 +3,7 @@ package brightplumb.formats.sheet;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.lay.OnPaper;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
@@ -65,7 +66,7 @@ public final class DrawnPieces {
     public List<PatternSheet> within(double across) {
         if (narrowest() > across) {
             throw new Refusal(
-                    "roll",
+                    new FieldPath("roll"),
                     "The widest piece takes " + TapeWriter.inBoth(Length.mm(narrowest()))
                             + ", more than the roll; tape pages together, or take a wider roll");
         }

@@ -43,7 +43,7 @@ public record SmallOutline(double width, double height, List<Panel> panels) {
     /** The picture of a garment; what is made besides its panels is left out. */
     public static SmallOutline of(Drafted drafted) {
         Set<String> made = new HashSet<>();
-        drafted.made().forEach(m -> made.addAll(m.came().pieces()));
+        drafted.made().forEach(m -> made.addAll(m.effect().pieces()));
         List<Piece> panels = drafted.draft().pieces().stream()
                 .filter(p -> p.layer() == Layer.SHELL && p.id().hand() != Hand.RIGHT)
                 .filter(p -> !made.contains(p.id().toString()))

@@ -93,6 +93,6 @@ public final class Bodice implements Operation {
 
     @Override
     public Draft on(Draft before, Table table) {
-        return new RunsOn(before, table).draft();
+        return new OnePieceBodice(before, table).draft();
     }
 }

@@ -5,6 +5,7 @@ import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.BandSettings;
 import brightplumb.core.rule.BodiceSettings;
@@ -19,6 +20,7 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import java.util.HashMap;
@@ -28,7 +30,9 @@ import java.util.Map;
 /** A bodice without shoulders, sewn to legs at the waist. */
 public final class BodiceAbove implements Operation {
 
-    private static final String BACK_SEAM = EdgeRole.CENTRE_BACK_ZIP.id() + ".bodice";
+    private static final StepId BACK = new StepId("bodice.back");
+
+    private static final Seam BACK_SEAM = Seam.of(EdgeRole.CENTRE_BACK_ZIP).of("bodice");
 
     @Override
     public String id() {
@@ -76,7 +80,7 @@ public final class BodiceAbove implements Operation {
 
     @Override
     public Draft on(Draft before, Table table) {
-        return new SewnOn(before, table, BACK_SEAM).draft();
+        return new WaistSeamedBodice(before, table, BACK_SEAM).draft();
     }
 
     @Override
@@ -84,26 +88,25 @@ public final class BodiceAbove implements Operation {
         double half = after.fact(BodiceFacts.WAIST_SEAM_TOP).value();
         return List.of(
                 MakingStep.of(
-                                "bodice.side",
+                                BodiceEdges.SIDE_SEAM,
                                 "Bodice, side seams",
                                 Work.LINING,
                                 "Front to backs, from the top edge to the waist; press open. The centre back stays open.")
-                        .sewing("bodice.side")
-                        .after("mark", "darts", "neaten"),
+                        .after(StepId.MARK, StepId.DARTS, StepId.NEATEN),
                 MakingStep.of(
-                                "waist",
+                                Seam.WAIST,
                                 "Bodice to legs",
                                 Work.BAND,
                                 "Right sides together round the waist: centre front, sides and darts first, dart on dart. Press the seam up.")
-                        .sewing("waist")
                         .looking(List.of(Figure.mm("half the waist seam", half)))
-                        .after("bodice.side", "side", "crotch", "crotch.front", "crotch.back", "crotch.close"),
+                        .after(StepId.CLOSE_FORK)
+                        .after(BodiceEdges.SIDE_SEAM, Seam.SIDE, Seam.CROTCH_FRONT, Seam.CROTCH_BACK),
                 MakingStep.of(
-                                "bodice.back",
+                                BACK,
                                 "Bodice, centre back",
                                 Work.ZIP,
                                 "Baste the bodice's back edges to each other on the line, waist seam on waist seam: one zip runs through both.")
                         .sewing(BACK_SEAM)
-                        .after("waist"));
+                        .after(Seam.WAIST));
     }
 }

@@ -2,10 +2,14 @@ package brightplumb.core.block.bodice;
 
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Half;
 
 /** Names of a bodice that is a piece of its own, and of its edges. */
 public final class BodiceEdges {
+
+    /** The sides of a bodice that is sewn to what hangs below it. */
+    public static final Seam SIDE_SEAM = Seam.SIDE.in("bodice");
 
     /** Where a bodice without shoulders begins. */
     public static final EdgeRole TOP = new EdgeRole("top", "top edge");

@@ -19,6 +19,7 @@ import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.ArmholeFrom;
 import brightplumb.core.rule.ArmholeRule;
+import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.NeckFit;
@@ -108,7 +109,7 @@ public final class UpperHalf {
                 set.why(NECK_WIDTH));
         if (neckWidth.value() > shoulderHalf.value() - LEAST_SHOULDER) {
             throw new Refusal(
-                    set.byHand(NECK_WIDTH) ? "settings.frontNeckWidth" : "measures.shoulderWidth",
+                    set.byHand(NECK_WIDTH) ? BodiceSettings.NECK_WIDTH.field() : Measure.SHOULDER_WIDTH.field(),
                     "The neck is as wide as the shoulders; look at both");
         }
         return levels;
@@ -128,9 +129,10 @@ public final class UpperHalf {
         Amount toBust = needed(SHOULDER_TO_BUST);
         if (toBust.value() > down.value() - LEAST_SIDE / 2) {
             throw new Refusal(List.of(
-                    new Refusal.Fault("measures.shoulderToBust", "The bust would lie at the waist; look at both tapes"),
                     new Refusal.Fault(
-                            "measures.shoulderToWaist", "The waist would lie at the bust; look at both tapes")));
+                            Measure.SHOULDER_TO_BUST.field(), "The bust would lie at the waist; look at both tapes"),
+                    new Refusal.Fault(
+                            Measure.SHOULDER_TO_WAIST.field(), "The waist would lie at the bust; look at both tapes")));
         }
         quarter = table.step(
                 bust.plus(set.amount(BUST_EASE)).over(4).as(BodiceFacts.BUST_QUARTER, "bust quarter"),
@@ -159,7 +161,7 @@ public final class UpperHalf {
         }
         if (armhole > -LEAST_SIDE || armhole < top + slope.value() + LEAST_SIDE / 2) {
             throw new Refusal(
-                    set.toBlame(
+                    set.faultField(
                             ARMHOLE_SHALLOWER,
                             body.find(ARMHOLE_GIRTH).isPresent() ? ARMHOLE_GIRTH : SHOULDER_TO_WAIST),
                     "These leave no armhole between shoulder and waist; look at both tapes");
@@ -186,12 +188,12 @@ public final class UpperHalf {
     private Amount close() {
         Amount wanted = body.find(NECK_GIRTH)
                 .orElseThrow(() -> new Refusal(
-                        "measures.neckGirth", "Neck is needed: a close neckline is drawn by the tape round it"))
+                        Measure.NECK_GIRTH.field(), "Neck is needed: a close neckline is drawn by the tape round it"))
                 .plus(set.amount(NECK_EASE));
         double share = Roots.between(LEAST_SHARE, MOST_SHARE, k -> neckRound(k) - wanted.value())
                 .orElseThrow(
                         () -> new Refusal(
-                                set.byHand(NECK_EASE) ? "settings.neckEase" : "measures.neckGirth",
+                                set.byHand(NECK_EASE) ? BodiceSettings.NECK_EASE.field() : Measure.NECK_GIRTH.field(),
                                 "No neckline of this shape is so long; look at the tape round the neck, or draw the neck as wide and deep as said"));
         return table.step(
                 "neck.share",
@@ -248,8 +250,7 @@ public final class UpperHalf {
                 set.why(depthOf));
         if (levels.top() + depth.value() > levels.armhole() + LEAST_SIDE * 2) {
             throw new Refusal(
-                    "settings." + depthOf.key(),
-                    "So deep a neck leaves nothing to hold the shoulders; make it shallower");
+                    depthOf.field(), "So deep a neck leaves nothing to hold the shoulders; make it shallower");
         }
         Setting hollowOf = panel == Half.FRONT ? ARMHOLE_HOLLOW_FRONT : ARMHOLE_HOLLOW_BACK;
         Point underarm = Point.of(quarter.value(), levels.armhole() + lower);
@@ -323,7 +324,7 @@ public final class UpperHalf {
 
     private static Refusal.Fault fault(Measure measure) {
         return new Refusal.Fault(
-                "measures." + measure.key(),
+                measure.field(),
                 measure.title() + " is needed: what hangs from the shoulder cannot be drafted without it");
     }
 
@@ -362,7 +363,7 @@ public final class UpperHalf {
         double all = neck.distance(whole);
         if (set.byHand(STRAP) && strap > all) {
             throw new Refusal(
-                    "settings.strap",
+                    BodiceSettings.STRAP.field(),
                     "From neck to end the shoulder is " + TapeWriter.inBoth(Length.mm(all)) + "; 0 lies on all of it");
         }
         return strap == 0 || strap >= all ? whole : neck.toward(whole, strap / all);

@@ -70,7 +70,7 @@ final class AskedHem {
         }
         if (Math.abs(lacks) > KEPT && set.byHand(HEM)) {
             throw new Refusal(
-                    "settings.hem",
+                    HEM.field(),
                     "On so short a leg the seams lean too much for this hem; it would come out at "
                             + TapeWriter.inBoth(Length.mm(asked - lacks)));
         }

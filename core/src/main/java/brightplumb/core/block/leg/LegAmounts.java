@@ -15,6 +15,7 @@ import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartCount;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.Half;
+import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
@@ -60,7 +61,9 @@ final class LegAmounts {
                 .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
-                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
+                    set.byHand(HIP_ALLOCATION)
+                            ? HipSettings.HIP_ALLOCATION.field()
+                            : set.faultField(HIP_EASE, Measure.HIP_GIRTH),
                     "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
         }
         return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
@@ -101,7 +104,7 @@ final class LegAmounts {
                 .named("waist.quarter." + panel.id(), panel.id() + " waist quarter");
         if (waist.value() < 1.5 * Length.INCH) {
             throw new Refusal(
-                    set.toBlame(WAIST_EASE, Measure.WAIST_GIRTH),
+                    set.faultField(WAIST_EASE, Measure.WAIST_GIRTH),
                     "This leaves less than 1½ in (4 cm) for the " + panel.id() + " waist quarter");
         }
         return paper.step(

@@ -13,9 +13,9 @@ import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.waist.FrontFirst;
+import brightplumb.core.block.waist.HipRange;
 import brightplumb.core.block.waist.Openings;
 import brightplumb.core.block.waist.PanelsLaidOff;
-import brightplumb.core.block.waist.Serves;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.geometry.Line;
@@ -142,7 +142,7 @@ final class LegBlock {
         LegInner.Drawn drawn = inner.drawn(found.extension(), found.drop(), found.rise());
         if (drawn == null) {
             throw new Refusal(
-                    set.toBlame(),
+                    set.faultField(),
                     "No crotch curve can be drawn from this; look at hip, rise and waist to hip, or bring extensions and guides nearer to the usual");
         }
         fork.guideStep(FRONT, CURVE_GUIDE_FRONT, drawn.front());
@@ -184,7 +184,7 @@ final class LegBlock {
                 .length();
         if (closure.atCentre() && Math.min(zip, straight) < LEAST_OPENING) {
             throw new Refusal(
-                    set.toBlame(),
+                    set.faultField(),
                     "The centre seam has no straight part for an opening here; look at rise, hip and waist to hip");
         }
         if (closure.atCentre()) {
@@ -196,7 +196,7 @@ final class LegBlock {
                 LegPieces.of(table.hand(), backLines, closure, zip, hipDepth.value(), length.value(), frame.crease());
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), LegPieces.joins(frontPiece, backPiece));
         pattern = LegPieces.notched(pattern, hipDepth.value(), knee.value(), length.value());
-        Serves.say(paper, set);
+        HipRange.addStep(paper, set);
         WaistNotices.pulledOn(paper, set);
         LegNotices.say(paper, body, set, front, back, found, drawn, hipDepth.value(), crotch.value());
         if (zip > 0) {
@@ -240,7 +240,7 @@ final class LegBlock {
         Amount depth = above.value() > 0 ? crotch.minus(above) : set.belowBand(body.hipDepth());
         if (crotch.value() < depth.value() / 2 + LegInner.CURVE_HEIGHT || depth.value() < 2 * Length.INCH) {
             throw new Refusal(
-                    set.toBlame(CROTCH_DEPTH, Measure.BODY_RISE),
+                    set.faultField(CROTCH_DEPTH, Measure.BODY_RISE),
                     "Waist, hip line and crotch line lie too near each other; look at the rise and at waist to hip");
         }
         ruled("hip", depth.value());
@@ -256,7 +256,7 @@ final class LegBlock {
         Amount length = (join.value() > 0 ? whole.minus(join) : whole).as(Fact.LENGTH, "length");
         if (length.value() < crotch.value() + LEAST_LEG) {
             throw new Refusal(
-                    set.toBlame(LENGTH, Measure.BODY_RISE), "A leg must end at least 3 in (8 cm) below the crotch");
+                    set.faultField(LENGTH, Measure.BODY_RISE), "A leg must end at least 3 in (8 cm) below the crotch");
         }
         ruled("hem", length.value());
         return paper.step(length, "Length", set.why(LENGTH));

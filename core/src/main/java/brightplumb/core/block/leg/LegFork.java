@@ -144,7 +144,7 @@ final class LegFork {
         boolean held = asked != null && Math.abs(asked.value() - seam.guide()) > 0.05;
         if (held && set.byHand(setting)) {
             throw new Refusal(
-                    "settings." + setting.key(),
+                    setting.field(),
                     "Here the " + panel.id() + " curve lies "
                             + (asked.value() > seam.guide() ? "at most " : "at least ")
                             + TapeWriter.inBoth(Length.mm(seam.guide())) + " from the corner");

@@ -88,7 +88,7 @@ final class LegFrame {
         this.kneeWidth = toHem ? footWidth : half(KNEE, narrower).value();
         if (Math.min(footWidth, kneeWidth) < 2.5 * Length.INCH) {
             throw new Refusal(
-                    set.toBlame(HEM, Measure.KNEE_GIRTH), "This leaves less than 2½ in (6 cm) for half the leg");
+                    set.faultField(HEM, Measure.KNEE_GIRTH), "This leaves less than 2½ in (6 cm) for half the leg");
         }
         say(atFoot.named(null, "front leg at the foot"));
         this.atInseam = paper.step(

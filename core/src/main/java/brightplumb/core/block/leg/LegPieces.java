@@ -18,6 +18,7 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Half;
 import java.util.ArrayList;
@@ -86,11 +87,12 @@ final class LegPieces {
     /** What is sewn to what: sides and inseams, and each panel's own centre seam. */
     static List<Join> joins(Piece front, Piece back) {
         List<Join> joins = new ArrayList<>(List.of(
-                Join.sewn("side", EdgeRole.SIDE, front, back), Join.sewn("inseam", EdgeRole.INSEAM, front, back)));
+                Join.sewn(Seam.SIDE, EdgeRole.SIDE, front, back),
+                Join.sewn(Seam.INSEAM, EdgeRole.INSEAM, front, back)));
         for (Piece piece : List.of(front, back)) {
             for (EdgeRole centre : List.of(EdgeRole.CROTCH, EdgeRole.FLY, EdgeRole.CENTRE_BACK_ZIP)) {
                 if (piece.edge(centre).isPresent()) {
-                    joins.add(Join.mirrored(centre.id() + "." + piece.panel(), centre, piece));
+                    joins.add(Join.mirrored(Seam.of(centre).of(piece.panel()), centre, piece));
                 }
             }
         }

@@ -15,6 +15,7 @@ import brightplumb.core.rule.DartPlan;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.working.Amount;
 
 /**
@@ -90,7 +91,7 @@ final class SkirtAmounts {
         if (!shape.shapesWaist()) {
             if (set.byHand(BACK_IN) && set.amount(BACK_IN).value() > 0) {
                 throw new Refusal(
-                        "settings.backIn",
+                        WaistSettings.BACK_IN.field(),
                         "This centre back does not come in at the waist; choose another shape for it first");
             }
         } else if (plan.shares().isPresent() && !set.byHand(BACK_IN)) {

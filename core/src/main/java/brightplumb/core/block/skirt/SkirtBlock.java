@@ -10,9 +10,9 @@ import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.waist.FrontFirst;
+import brightplumb.core.block.waist.HipRange;
 import brightplumb.core.block.waist.Openings;
 import brightplumb.core.block.waist.PanelsLaidOff;
-import brightplumb.core.block.waist.Serves;
 import brightplumb.core.block.waist.WaistNotices;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.geometry.Curves;
@@ -30,9 +30,12 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Half;
+import brightplumb.core.rule.HemSettings;
+import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
@@ -126,7 +129,7 @@ final class SkirtBlock {
         Piece backPiece = SkirtPieces.back(backLines, closure, zip, slit(length, hipDepth));
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), SkirtPieces.joins(frontPiece, backPiece));
 
-        Serves.say(paper, set);
+        HipRange.addStep(paper, set);
         WaistNotices.pulledOn(paper, set);
         SkirtNotices.say(paper, body, set, shares, front, back);
         if (zip != null) {
@@ -154,7 +157,7 @@ final class SkirtBlock {
     private Amount length(Amount hipDepth) {
         Amount length = set.belowBand(set.amount(LENGTH));
         if (length.value() < hipDepth.value() + 2 * Length.INCH || hipDepth.value() < 2 * Length.INCH) {
-            throw new Refusal("settings.length", "A skirt must end at least 2 in (5 cm) below the hip line");
+            throw new Refusal(HemSettings.LENGTH.field(), "A skirt must end at least 2 in (5 cm) below the hip line");
         }
         for (Half panel : Half.values()) {
             paper.draw(
@@ -188,7 +191,7 @@ final class SkirtBlock {
                 .notBelowZero();
         if (set.byHand(SLIT) && set.amount(SLIT).value() > most.value()) {
             throw new Refusal(
-                    "settings.slit",
+                    HemSettings.SLIT.field(),
                     "Here a slit goes up to " + TapeWriter.inBoth(Length.mm(most.value()))
                             + ": two inches below the hip stay closed");
         }
@@ -203,7 +206,9 @@ final class SkirtBlock {
         Amount hip = shares.hip(panel);
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
-                    set.byHand(HIP_ALLOCATION) ? "settings.hipAllocation" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
+                    set.byHand(HIP_ALLOCATION)
+                            ? HipSettings.HIP_ALLOCATION.field()
+                            : set.faultField(HIP_EASE, Measure.HIP_GIRTH),
                     "This leaves less than 2 in (5 cm) for the " + panel.id() + " hip quarter");
         }
         return paper.step(hip, panel.title() + " hip quarter", set.why(HIP_ALLOCATION));
@@ -222,7 +227,9 @@ final class SkirtBlock {
     private WaistQuarter quarter(SkirtAmounts shares, Half panel, Amount hip, Amount waist, Amount centreIn) {
         if (waist.value() < 1.5 * Length.INCH) {
             throw new Refusal(
-                    set.byHand(WAIST_EASE) ? "settings.waistEase" : set.toBlame(HIP_ALLOCATION, Measure.WAIST_GIRTH),
+                    set.byHand(WAIST_EASE)
+                            ? WaistSettings.WAIST_EASE.field()
+                            : set.faultField(HIP_ALLOCATION, Measure.WAIST_GIRTH),
                     "This leaves less than 1½ in (4 cm) for the " + panel.id() + " waist quarter");
         }
         Amount intake = shares.intake(panel, hip, waist, centreIn);
@@ -267,7 +274,8 @@ final class SkirtBlock {
         }
         back = back.named("hem.quarter.back", "back hem quarter");
         if (Math.min(front.value(), back.value()) < 2 * Length.INCH) {
-            throw new Refusal("settings.hemTaper", "This taper leaves less than 2 in (5 cm) for a quarter of the hem");
+            throw new Refusal(
+                    HemSettings.HEM_TAPER.field(), "This taper leaves less than 2 in (5 cm) for a quarter of the hem");
         }
         paper.step(front, "Front hem quarter", "The side comes in from the hip by the taper.");
         paper.step(back, "Back hem quarter", "The same taper; what the centre back takes below the hip is counted.");

@@ -15,6 +15,7 @@ import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.working.Amount;
@@ -71,10 +72,10 @@ final class SkirtPieces {
 
     /** What is sewn to what: the sides, and the back's own centre seam; a centre front on the fold is none. */
     static List<Join> joins(Piece front, Piece back) {
-        List<Join> joins = new ArrayList<>(List.of(Join.sewn("side", EdgeRole.SIDE, front, back)));
+        List<Join> joins = new ArrayList<>(List.of(Join.sewn(Seam.SIDE, EdgeRole.SIDE, front, back)));
         for (EdgeRole centre : List.of(EdgeRole.CENTRE_BACK, EdgeRole.CENTRE_BACK_ZIP)) {
             if (back.edge(centre).filter(e -> e.end() != End.FOLD).isPresent()) {
-                joins.add(Join.mirrored(centre.id(), centre, back));
+                joins.add(Join.mirrored(Seam.of(centre), centre, back));
             }
         }
         return List.copyOf(joins);

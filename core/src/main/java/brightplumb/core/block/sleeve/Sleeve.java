@@ -29,15 +29,18 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.SleeveSettings;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -47,6 +50,13 @@ import java.util.OptionalDouble;
 
 /** A sleeve: the bicep solved so that the cap is as long as the armhole and the ease asked, or held where the arm needs it. Common practice, no source. */
 public final class Sleeve implements Operation {
+
+    /** The underarm of a sleeve. */
+    public static final Seam SEAM = new Seam("sleeve");
+
+    private static final StepId UNDERARM = new StepId("sleeve.seam");
+
+    private static final StepId SET = new StepId("sleeve.set");
 
     public static final EdgeRole CAP = new EdgeRole("cap", "cap");
     public static final EdgeRole FRONT_UNDER = new EdgeRole("under.front", "front underarm seam");
@@ -159,7 +169,8 @@ public final class Sleeve implements Operation {
                 "sleeve.length", "Sleeve long, from the top of the cap", set.amount(SLEEVE_LONG), set.why(SLEEVE_LONG));
         double hem = length.value() - cap.height();
         if (hem < SHORTEST) {
-            throw new Refusal("settings.sleeveLong", "A sleeve ends at least 2 in (5 cm) below the underarm");
+            throw new Refusal(
+                    SleeveSettings.SLEEVE_LONG.field(), "A sleeve ends at least 2 in (5 cm) below the underarm");
         }
         Amount opening = table.step(
                 "sleeve.opening",
@@ -206,7 +217,9 @@ public final class Sleeve implements Operation {
                 Roots.between(wanted / 40, wanted / 2, h -> Cap.of(held, h).length() - wanted);
         if (lower.isEmpty()) {
             throw new Refusal(
-                    table.set().byHand(CAP_HEIGHT) ? "settings.capHeight" : "measures.upperArmGirth",
+                    table.set().byHand(CAP_HEIGHT)
+                            ? SleeveSettings.CAP_HEIGHT.field()
+                            : Measure.UPPER_ARM_GIRTH.field(),
                     "No cap fits this armhole and this arm; deepen the armhole, or look at the tape round the upper arm");
         }
         table.paper()
@@ -241,9 +254,9 @@ public final class Sleeve implements Operation {
                 .reversed()
                 .then(Run.of(Stretch.whole(back, back.require(EdgeRole.ARMHOLE))));
         Run cap = Run.of(Stretch.whole(sleeve, sleeve.require(CAP)));
-        Join set = new Join("armhole", List.of(cap, armholes), cap.length() - armholes.length(), Join.Kind.SEWN);
+        Join set = new Join(Seam.ARMHOLE, List.of(cap, armholes), cap.length() - armholes.length(), Join.Kind.SEWN);
         Join under = Join.sewn(
-                "sleeve",
+                SEAM,
                 Run.of(Stretch.whole(sleeve, sleeve.require(BACK_UNDER))),
                 Run.of(Stretch.whole(sleeve, sleeve.require(FRONT_UNDER))).reversed());
         Pattern pattern = before.with(List.of(sleeve)).joined(List.of(set, under));
@@ -252,27 +265,28 @@ public final class Sleeve implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.where(SleeveFits::applies, SleeveFits::of));
+        return List.of(Inspection.where(SleeveFits.ID, SleeveFits::applies, SleeveFits::of));
     }
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(
-                MakingStep.of("sleeve.seam", "Sleeve seams", Work.SIDE, "Right sides together, underarm and hem first.")
-                        .sewing("sleeve")
+                MakingStep.of(UNDERARM, "Sleeve seams", Work.SIDE, "Right sides together, underarm and hem first.")
+                        .sewing(SEAM)
                         .with(set.cloth().stretches() ? "stretch stitch, or overlocked" : "plain seam, pressed open")
-                        .after("mark", "neaten"),
+                        .after(StepId.MARK, StepId.NEATEN),
                 MakingStep.of(
-                                "sleeve.set",
+                                SET,
                                 "Set the sleeves",
                                 Work.BAND,
                                 "Sleeve inside, right sides together: underarm on side seam, notch on shoulder; one notch in front, two behind.",
                                 "Ease the cap in over the shoulder without a pleat; sew from underarm round to underarm.")
-                        .sewing("armhole")
+                        .sewing(Seam.ARMHOLE)
                         .with(
                                 set.cloth().stretches()
                                         ? "stretch stitch, or overlocked"
                                         : "plain seam, pressed to the sleeve")
-                        .after("sleeve.seam", "side", "shoulder"));
+                        .after(UNDERARM)
+                        .after(Seam.SIDE, Seam.SHOULDER));
     }
 }

@@ -9,8 +9,10 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.SleeveSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -21,17 +23,19 @@ import java.util.List;
 /** Whether the cap is as long as the armhole it is set into and the ease asked. */
 final class SleeveFits {
 
+    static final CheckId ID = new CheckId("sleeve.fits");
+
     /** What is held in evenly without a pleat, mm. */
     private static final double TOLERANCE = 3.175;
 
     private SleeveFits() {}
 
     static boolean applies(Inspected on) {
-        return on.draft().pattern().find("armhole").isPresent();
+        return on.draft().pattern().find(Seam.ARMHOLE).isPresent();
     }
 
     static Check of(Inspected on) {
-        Join join = on.draft().join("armhole");
+        Join join = on.draft().join(Seam.ARMHOLE);
         Laid laid = new Laid(
                 on.draft().layer(join, 0),
                 join.layers().get(1).stretches().get(0).length(),
@@ -39,7 +43,7 @@ final class SleeveFits {
         double asked = on.set().amount(SleeveSettings.CAP_EASE).value();
         boolean fits = Math.abs(laid.eased() - asked) <= TOLERANCE;
         return new Check(
-                "sleeve.fits",
+                ID,
                 "Sleeve",
                 fits ? Verdict.TRUE : Verdict.OFF,
                 Quantity.MM,

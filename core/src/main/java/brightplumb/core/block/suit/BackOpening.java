@@ -13,6 +13,7 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
@@ -63,7 +64,7 @@ record BackOpening(List<Edge> edges, Copies copies, List<Mark> marks) {
         List<Join> joins = new ArrayList<>();
         for (EdgeRole centre : List.of(EdgeRole.CENTRE_BACK, EdgeRole.CENTRE_BACK_ZIP)) {
             if (back.edge(centre).filter(e -> e.end() != End.FOLD).isPresent()) {
-                joins.add(Join.mirrored(centre.id(), centre, back));
+                joins.add(Join.mirrored(Seam.of(centre), centre, back));
             }
         }
         return joins;

@@ -12,7 +12,7 @@ import brightplumb.core.block.bodice.BodicesLaidOff;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
-import brightplumb.core.block.waist.Serves;
+import brightplumb.core.block.waist.HipRange;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -26,12 +26,14 @@ import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.LegLineWidth;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.SuitSettings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
@@ -126,7 +128,7 @@ final class BodysuitBlock {
                         .as(SuitFacts.LEG_OPENING, "leg opening"),
                 "Leg, once round",
                 "Front and back curve with their strips, as they are bound.");
-        Serves.say(paper, set);
+        HipRange.addStep(paper, set);
         Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
                 ? paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
                 : null;
@@ -135,7 +137,7 @@ final class BodysuitBlock {
         Piece backPiece = SuitPieces.back(back, sewn, set, zip);
         Pattern pattern = SuitPieces.joined(frontPiece, backPiece, sewn);
         return BodicesLaidOff.on(
-                table.finished(Notches.level(pattern, pattern.find("side").orElseThrow(), "waist", 0)));
+                table.finished(Notches.level(pattern, pattern.find(Seam.SIDE).orElseThrow(), "waist", 0)));
     }
 
     /**
@@ -161,7 +163,9 @@ final class BodysuitBlock {
         double room = crotch.value() + set.amount(FRONT_END).value() - STRIP - level.value();
         if (room < LEAST_CURVE) {
             throw new Refusal(
-                    set.byHand(LEG_LINE_LEVEL) ? "settings.legLineLevel" : set.toBlame(CROTCH_DEPTH, Measure.BODY_RISE),
+                    set.byHand(LEG_LINE_LEVEL)
+                            ? SuitSettings.LEG_LINE_LEVEL.field()
+                            : set.faultField(CROTCH_DEPTH, Measure.BODY_RISE),
                     "The leg line must lie at least 1 in (2.5 cm) above the strip between the legs");
         }
         return frame.level(level, "leg line", "Leg line below the waist, at the side", set.why(LEG_LINE_LEVEL));
@@ -175,7 +179,7 @@ final class BodysuitBlock {
                 panel.title() + " end, half its width",
                 set.why(widthOf));
         if (half.value() > corner.x() - LEAST_CURVE) {
-            throw new Refusal("settings." + widthOf.key(), "So wide a strip leaves no leg curve");
+            throw new Refusal(widthOf.field(), "So wide a strip leaves no leg curve");
         }
         Point strip = Point.of(half.value(), end.value() - STRIP);
         Amount guide = guide(panel, LegCurve.chord(corner, strip));
@@ -219,7 +223,7 @@ final class BodysuitBlock {
         for (Setting hand : List.of(guideOf, movedBy)) {
             if (set.byHand(hand) && (moved.value() < least.value() || moved.value() > most.value())) {
                 throw new Refusal(
-                        "settings." + hand.key(),
+                        hand.field(),
                         "Here the " + panel.id() + " leg curve passes the corner by "
                                 + TapeWriter.inBoth(Length.mm(least.value())) + " to "
                                 + TapeWriter.inBoth(Length.mm(most.value())));

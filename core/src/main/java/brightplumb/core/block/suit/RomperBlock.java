@@ -13,7 +13,7 @@ import brightplumb.core.block.bodice.BodicesLaidOff;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
 import brightplumb.core.block.bodice.UpperLines;
-import brightplumb.core.block.waist.Serves;
+import brightplumb.core.block.waist.HipRange;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
@@ -34,6 +34,7 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
@@ -89,7 +90,7 @@ final class RomperBlock {
         paper.fact(crotch.named(BodiceFacts.CROTCH_END.of("back").id(), "crotch line"));
         Amount length = set.amount(LENGTH).as(Fact.LENGTH, "length");
         if (length.value() < crotch.value() + SHORTEST) {
-            throw new Refusal("settings.length", "A leg is at least 3½ in (9 cm) long on its inside");
+            throw new Refusal(LENGTH.field(), "A leg is at least 3½ in (9 cm) long on its inside");
         }
         frame.level(length, "hem", "Length below the waist", set.why(LENGTH));
         Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
@@ -105,7 +106,7 @@ final class RomperBlock {
                 "inner.leg.in", "Inner leg in from the fold", set.amount(INNER_LEG_IN), set.why(INNER_LEG_IN));
         if (hip.value() - inner.value() < 3 * Length.INCH) {
             throw new Refusal(
-                    set.byHand(INNER_LEG_IN) ? "settings.innerLegIn" : set.toBlame(HIP_EASE, Measure.HIP_GIRTH),
+                    set.byHand(INNER_LEG_IN) ? INNER_LEG_IN.field() : set.faultField(HIP_EASE, Measure.HIP_GIRTH),
                     "This leaves less than 3 in (8 cm) for half a leg");
         }
 
@@ -126,14 +127,14 @@ final class RomperBlock {
                 hip.minus(inner).times(2).as(Fact.HEM_GIRTH, "hem all round"),
                 "Hem, once round a leg",
                 "As wide as the leg all the way down: the cloth must give as much as the thigh is larger.");
-        Serves.say(paper, set);
+        HipRange.addStep(paper, set);
         Pattern pattern = new Pattern(
                 List.of(front, back),
                 Stream.concat(
                                 Stream.of(
-                                        Join.sewn("shoulder", EdgeRole.SHOULDER, front, back),
-                                        Join.sewn("side", EdgeRole.SIDE, front, back),
-                                        Join.sewn("inseam", EdgeRole.INSEAM, front, back)),
+                                        Join.sewn(Seam.SHOULDER, EdgeRole.SHOULDER, front, back),
+                                        Join.sewn(Seam.SIDE, EdgeRole.SIDE, front, back),
+                                        Join.sewn(Seam.INSEAM, EdgeRole.INSEAM, front, back)),
                                 BackOpening.seams(back).stream())
                         .toList());
         Pattern notched = Notches.level(pattern, pattern.joins().get(1), "waist", 0);

@@ -67,8 +67,7 @@ final class SuitFrame {
     private Amount quarter(Amount girth, Setting ease, String where, String title) {
         Amount quarter = girth.plus(set.amount(ease)).over(4);
         if (quarter.value() < NARROWEST) {
-            throw new Refusal(
-                    "settings." + ease.key(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
+            throw new Refusal(ease.field(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
         }
         return paper.step(quarter.named(where + ".quarter", where + " quarter"), title + " quarter", set.why(ease));
     }

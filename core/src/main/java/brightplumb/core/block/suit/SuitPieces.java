@@ -14,6 +14,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
@@ -68,14 +69,19 @@ final class SuitPieces {
     /** Shoulders, sides, and the ends between the legs: sewn, or the front laid over the back. */
     static Pattern joined(Piece front, Piece back, boolean sewn) {
         List<Join> joins = new ArrayList<>(List.of(
-                Join.sewn("shoulder", EdgeRole.SHOULDER, front, back), Join.sewn("side", EdgeRole.SIDE, front, back)));
+                Join.sewn(Seam.SHOULDER, EdgeRole.SHOULDER, front, back),
+                Join.sewn(Seam.SIDE, EdgeRole.SIDE, front, back)));
         joins.addAll(BackOpening.seams(back));
         Run one = Run.of(Stretch.whole(front, front.require(EdgeRole.CROTCH_END)));
         Run other = Run.of(Stretch.whole(back, back.require(EdgeRole.CROTCH_END)));
         joins.add(
                 sewn
-                        ? Join.sewn("crotch", one, other)
-                        : new Join("crotch", List.of(one, other), one.length() - other.length(), Join.Kind.LAPPED));
+                        ? Join.sewn(Seam.CROTCH_ENDS, one, other)
+                        : new Join(
+                                Seam.CROTCH_ENDS,
+                                List.of(one, other),
+                                one.length() - other.length(),
+                                Join.Kind.LAPPED));
         return new Pattern(List.of(front, back), joins);
     }
 }

@@ -22,8 +22,7 @@ public final class Openings {
     public static void within(Settings set, double most) {
         if (set.byHand(ZIP_LENGTH) && set.amount(ZIP_LENGTH).value() > most + Tolerance.SEAM) {
             throw new Refusal(
-                    "settings." + ZIP_LENGTH.key(),
-                    "The seam opens for " + TapeWriter.inBoth(Length.mm(most)) + " at the most");
+                    ZIP_LENGTH.field(), "The seam opens for " + TapeWriter.inBoth(Length.mm(most)) + " at the most");
         }
     }
 }

@@ -37,7 +37,7 @@ public final class WaistLine {
                 side);
         if (waist == null) {
             throw new Refusal(
-                    set.toBlame(),
+                    set.faultField(),
                     "No smooth " + half.id()
                             + " waist can be drawn from this; look at waist, hip and waist to hip, or bring darts, drops, rise and ease nearer to the usual");
         }

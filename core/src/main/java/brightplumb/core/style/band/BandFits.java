@@ -10,9 +10,11 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -24,23 +26,25 @@ import java.util.Map;
 /** Whether the band is as long as the edge it is sewn to; up to half an inch of the edge can be held in to it. */
 final class BandFits {
 
+    static final CheckId ID = new CheckId("band.fits");
+
     private static final double HELD_IN = Length.INCH / 2;
 
     private BandFits() {}
 
     static boolean applies(Inspected on) {
-        return on.draft().pattern().find("waist").isPresent();
+        return on.draft().pattern().find(Seam.WAIST).isPresent();
     }
 
     static Check of(Inspected on) {
-        Laid laid = new Laid(on.draft().pattern(), on.draft().join("waist"));
+        Laid laid = new Laid(on.draft().pattern(), on.draft().join(Seam.WAIST));
         double longer = laid.edge() - laid.band();
         boolean stretched = longer > 0 && laid.band() * (1 + on.set().cloth().stretch()) >= laid.edge();
         Verdict verdict = Math.abs(longer) <= Tolerance.SEAM || stretched
                 ? Verdict.TRUE
                 : longer > 0 && longer <= HELD_IN ? Verdict.WATCH : Verdict.OFF;
         return new Check(
-                "band.fits",
+                ID,
                 "Band",
                 verdict,
                 Quantity.MM,

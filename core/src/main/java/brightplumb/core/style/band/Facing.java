@@ -14,17 +14,20 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.collar.FlatCollar;
 import brightplumb.core.style.neck.OnShoulder;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
@@ -32,6 +35,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -40,8 +44,14 @@ import java.util.stream.Stream;
  */
 public final class Facing implements Operation {
 
+    private static final StepId MADE = new StepId("facing.made");
+
+    private static final StepId ON = new StepId("facing.on");
+
     /** The seams along the edges it lies inside. */
-    private static final Set<String> ALONG = Set.of("facing.waist", "facing.neck", "facing.armhole");
+    private static final Set<Seam> ALONG = Stream.of(EdgeRole.WAIST, EdgeRole.NECK, EdgeRole.ARMHOLE)
+            .map(role -> Seam.of(role).in("facing"))
+            .collect(Collectors.toSet());
 
     @Override
     public String id() {
@@ -81,7 +91,7 @@ public final class Facing implements Operation {
     /** The roles of the edges it lies inside. */
     private static List<EdgeRole> faced(Draft draft) {
         return WaistRound.there(draft)
-                ? draft.pattern().find("waist").isEmpty() ? List.of(EdgeRole.WAIST) : List.of()
+                ? draft.pattern().find(Seam.WAIST).isEmpty() ? List.of(EdgeRole.WAIST) : List.of()
                 : Stream.of(EdgeRole.NECK, EdgeRole.ARMHOLE)
                         .filter(role -> !bare(draft, role).isEmpty())
                         .toList();
@@ -138,7 +148,7 @@ public final class Facing implements Operation {
         for (Piece panel : panels) {
             Strip strip = Strip.off(panel, role, deep)
                     .orElseThrow(() -> new Refusal(
-                            "settings." + FACING_HEIGHT.key(),
+                            FACING_HEIGHT.field(),
                             role.equals(EdgeRole.WAIST)
                                     ? "So deep a facing reaches the point of a dart, or past the opening; make it shallower"
                                     : "So deep a facing does not find room on the shoulder; make it shallower"));
@@ -158,10 +168,10 @@ public final class Facing implements Operation {
                         Layer.FUSING)));
         List<Join> joins = new ArrayList<>();
         facings.forEach((panel, facing) -> joins.add(Join.sewn(
-                "facing." + role.id(),
+                Seam.of(role).in("facing"),
                 Run.shut(before.piece(panel), role),
                 Run.of(Stretch.whole(facing, facing.require(role))))));
-        joins.addAll(OffTheTop.joins(name + ".", before, facings));
+        joins.addAll(OffTheTop.joins(name, before, facings));
         return pattern.with(pieces).joined(joins);
     }
 
@@ -171,41 +181,43 @@ public final class Facing implements Operation {
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
-        List<String> seams = after.joins().stream()
+        List<Seam> seams = after.joins().stream()
                 .map(Join::seam)
-                .filter(seam -> seam.startsWith("facing.") || seam.startsWith("armhole-facing."))
+                .filter(seam -> seam.isIn("facing") || seam.isIn("armhole-facing"))
                 .distinct()
                 .toList();
-        List<String> on = seams.stream().filter(ALONG::contains).toList();
+        List<Seam> on = seams.stream().filter(ALONG::contains).toList();
         MakingStep made = MakingStep.of(
-                        "facing.made",
+                        MADE,
                         "Facing, by itself",
                         Work.BAND,
                         "Join its pieces where the garment's are joined, leave open where the zip comes; press, and neaten the free edge.")
                 .sewing(seams.stream().filter(seam -> !ALONG.contains(seam)).toList())
                 .taking("fusing")
-                .after("mark", "fuse");
+                .after(StepId.MARK, StepId.FUSE);
         List<Figure> deep = List.of(Figure.mm("deep", set.amount(FACING_HEIGHT).value()));
         return List.of(
                 made,
                 on.contains("facing.waist")
                         ? MakingStep.of(
-                                        "facing.on",
+                                        ON,
                                         "Facing on",
                                         Work.BAND,
                                         "Right sides together round the waist; clip, understitch, and turn in. Catch it at darts and sides, and beside the zip by hand.")
                                 .sewing(on)
                                 .looking(deep)
                                 .with("understitched")
-                                .after("facing.made", "side", "darts", "centre.back", "crotch.back", "crotch")
+                                .after(MADE, StepId.DARTS)
+                                .after(Seam.SIDE, Seam.CENTRE_BACK, Seam.CROTCH_BACK)
                         : MakingStep.of(
-                                        "facing.on",
+                                        ON,
                                         "Facing on",
                                         Work.BAND,
                                         "Right sides together round the edge; clip the curve, understitch, and turn in. Catch it at the shoulders, and beside the zip by hand.")
                                 .sewing(on)
                                 .looking(deep)
                                 .with("understitched")
-                                .after("facing.made", "shoulder", "collar"));
+                                .after(MADE)
+                                .after(Seam.SHOULDER, FlatCollar.NECK_SEAM));
     }
 }

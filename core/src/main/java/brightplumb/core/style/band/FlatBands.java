@@ -20,14 +20,17 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.pocket.ScoopPocket;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -40,6 +43,12 @@ import java.util.List;
  * still be taken in there. Common practice, no source.
  */
 public final class FlatBands implements Operation {
+
+    private static final Seam SIDE_SEAM = Seam.SIDE.in("band");
+
+    private static final StepId ON = new StepId("bands.flat");
+
+    private static final StepId CLOSED = new StepId("bands.sides");
 
     @Override
     public String id() {
@@ -74,7 +83,7 @@ public final class FlatBands implements Operation {
     /** A waist with a front and a back that does not open at a centre. */
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("waist").isEmpty()
+        return before.pattern().find(Seam.WAIST).isEmpty()
                 && WaistRound.there(before)
                 && before.with(EdgeRole.WAIST).stream()
                         .flatMap(p -> p.edges().stream())
@@ -100,9 +109,9 @@ public final class FlatBands implements Operation {
             bands.add(band);
             round += run.length() * (half ? 2 : 1);
             table.paper().draw(band.id().toString(), Drawn.Role.OUTLINE, "", band.sewLine());
-            joins.add(new Join("waist", List.of(run, lower(band), upper(band)), 0, Join.Kind.SEWN));
+            joins.add(new Join(Seam.WAIST, List.of(run, lower(band), upper(band)), 0, Join.Kind.SEWN));
         }
-        joins.add(new Join("band.side", List.of(end(bands.get(0)), end(bands.get(1))), 0, Join.Kind.SEWN));
+        joins.add(new Join(SIDE_SEAM, List.of(end(bands.get(0)), end(bands.get(1))), 0, Join.Kind.SEWN));
         table.step(
                 Amount.found("measured along the waist, darts shut", round).as(Fact.BAND_LENGTH, "band length"),
                 "Bands long, sewn",
@@ -174,7 +183,7 @@ public final class FlatBands implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         List<Figure> looks = new ArrayList<>();
         for (Join join : after.joins()) {
-            if (join.seam().equals("waist")) {
+            if (join.seam().equals(Seam.WAIST)) {
                 looks.add(Figure.mm(
                         after.piece(join.layers().get(1).piece()).spoken(),
                         join.layers().get(1).length()));
@@ -182,20 +191,22 @@ public final class FlatBands implements Operation {
         }
         return List.of(
                 MakingStep.of(
-                                "bands.flat",
+                                ON,
                                 "Bands on, flat",
                                 Work.HEM,
                                 "Each band to its half of the waist, the sides left open 1½ in at the top; press its free edge ½ in under, bring it over, and edge-stitch.")
-                        .sewing("waist")
+                        .sewing(Seam.WAIST)
                         .looking(looks)
                         .with("edge-stitched")
-                        .after("mark", "fuse", "darts", "scoop-pocket", "crotch.front", "crotch.back", "crotch"),
+                        .after(StepId.MARK, StepId.FUSE, StepId.DARTS, ScoopPocket.STEP)
+                        .after(Seam.CROTCH_FRONT, Seam.CROTCH_BACK),
                 MakingStep.of(
-                                "bands.sides",
+                                CLOSED,
                                 "Sides through the bands",
                                 Work.BAND,
                                 "Sew the sides on through the bands. What is too much at the waist is halved over both sides and taken in there; the left side is basted for the zip.")
-                        .sewing("band.side")
-                        .after("bands.flat", "side"));
+                        .sewing(SIDE_SEAM)
+                        .after(ON)
+                        .after(Seam.SIDE));
     }
 }

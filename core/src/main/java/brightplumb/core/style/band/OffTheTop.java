@@ -108,7 +108,7 @@ final class OffTheTop {
     }
 
     /** The joins of such pieces to each other, where their panels are sewn. */
-    static List<Join> joins(String prefix, Pattern pattern, Map<PieceId, Piece> bands) {
+    static List<Join> joins(String layer, Pattern pattern, Map<PieceId, Piece> bands) {
         List<Join> joins = new ArrayList<>();
         for (Join join : pattern.joins()) {
             Stretch one = join.layers().get(0).stretches().get(0);
@@ -122,8 +122,8 @@ final class OffTheTop {
             if (!folded) {
                 joins.add(
                         a == b
-                                ? Join.mirrored(prefix + join.seam(), one.role(), a)
-                                : Join.sewn(prefix + join.seam(), one.role(), a, b));
+                                ? Join.mirrored(join.seam().in(layer), one.role(), a)
+                                : Join.sewn(join.seam().in(layer), one.role(), a, b));
             }
         }
         return joins;

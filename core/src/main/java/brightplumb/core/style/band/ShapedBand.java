@@ -18,17 +18,20 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.opening.Zip;
 import brightplumb.core.style.shape.SideTakes;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -44,11 +47,15 @@ import java.util.stream.Stream;
  */
 public final class ShapedBand implements Operation {
 
+    private static final StepId MADE = new StepId("band.made");
+
+    private static final StepId FACED = new StepId("band.faced");
+
     /** A panel's edge under the band; the waist is the band's own upper edge. */
     public static final EdgeRole UNDER = new EdgeRole("under.band", "under the band");
 
     private static final SideTakes.Words UNDER_A_BAND = new SideTakes.Words(
-            "settings.bandHeight",
+            BAND_HEIGHT.field(),
             "No smooth line can be drawn under a band of this height; make it lower",
             "Under this band no side is left below the hip, to curve what the darts have left to; make it lower",
             "measured under the band",
@@ -86,7 +93,7 @@ public final class ShapedBand implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("waist").isEmpty() && WaistRound.there(before);
+        return before.pattern().find(Seam.WAIST).isEmpty() && WaistRound.there(before);
     }
 
     @Override
@@ -149,10 +156,10 @@ public final class ShapedBand implements Operation {
     private static List<Join> joins(Pattern pattern, Map<PieceId, Piece> bands) {
         List<Join> joins = new ArrayList<>();
         bands.forEach((panel, band) -> joins.add(Join.sewn(
-                "waist",
+                Seam.WAIST,
                 Run.shut(pattern.piece(panel), UNDER),
                 Run.of(Stretch.whole(band, band.require(Strip.LOWER))).reversed())));
-        joins.addAll(OffTheTop.joins("band.", pattern, bands));
+        joins.addAll(OffTheTop.joins("band", pattern, bands));
         return joins;
     }
 
@@ -179,42 +186,43 @@ public final class ShapedBand implements Operation {
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
-        List<String> own = after.joins().stream()
+        List<Seam> own = after.joins().stream()
                 .map(Join::seam)
-                .filter(s -> s.startsWith("band."))
+                .filter(s -> s.isIn("band"))
                 .distinct()
                 .toList();
         double along = after.joins().stream()
-                .filter(j -> j.seam().equals("waist"))
+                .filter(j -> j.seam().equals(Seam.WAIST))
                 .mapToDouble(j -> j.layers().get(1).length())
                 .sum();
         return List.of(
                 MakingStep.of(
-                                "band.made",
+                                MADE,
                                 "Band and facing, each by itself",
                                 Work.BAND,
                                 "Join the fronts to the backs at the sides, of the band and of its facing; leave open where the zip comes. Press open.",
                                 "Neaten the free edge of the facing.")
                         .sewing(own)
                         .taking("fusing")
-                        .after("mark", "fuse"),
+                        .after(StepId.MARK, StepId.FUSE),
                 MakingStep.of(
-                                "band",
+                                StepId.BAND,
                                 "Band on",
                                 Work.BAND,
                                 "Right sides together, centres, sides and notches first. Clip, and press the seam up into the band.")
-                        .sewing("waist")
+                        .sewing(Seam.WAIST)
                         .looking(List.of(Figure.mm("half the band, where it is sewn on", along)))
-                        .after("band.made", "side"),
+                        .after(MADE)
+                        .after(Seam.SIDE),
                 MakingStep.of(
-                                "band.faced",
+                                FACED,
                                 "Facing on",
                                 Work.DRAW_IN,
                                 "Facing to band at the upper edge, right sides together; clip, turn, and understitch ⅛ in from the edge.",
                                 "Catch its lower edge in the ditch of the band's seam.")
                         .on(bands(after))
                         .with("understitched")
-                        .after("band", "zip"));
+                        .after(StepId.BAND, Zip.STEP));
     }
 
     private static Stream<PieceId> bands(Draft draft) {

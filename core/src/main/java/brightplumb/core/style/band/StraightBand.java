@@ -27,6 +27,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.BandKind;
 import brightplumb.core.rule.BandPlace;
@@ -35,12 +36,14 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.style.opening.Fly;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -51,6 +54,9 @@ import java.util.Map;
 
 /** A straight band: as long as the waist it is sewn to, darts shut; cut double and folded along its middle. Common practice, no source. */
 public final class StraightBand implements Operation {
+
+    /** Where its ends lie over each other. */
+    private static final Seam LAP = new Seam("lap");
 
     /** The edge that is sewn to the waist from outside. */
     public static final EdgeRole LOWER = new EdgeRole("lower", "sewn to the waist");
@@ -110,7 +116,7 @@ public final class StraightBand implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("waist").isEmpty() && WaistRound.there(before);
+        return before.pattern().find(Seam.WAIST).isEmpty() && WaistRound.there(before);
     }
 
     @Override
@@ -194,7 +200,7 @@ public final class StraightBand implements Operation {
         double long_ = round.half() ? length / 2 : length;
         double wide = 2 * height;
         if (long_ < 25 || height < 5) {
-            throw new Refusal(table.set().toBlame(), "This leaves no band to cut; look at its height");
+            throw new Refusal(table.set().faultField(), "This leaves no band to cut; look at its height");
         }
         Point a = Point.of(0, 0);
         Point b = Point.of(long_, 0);
@@ -228,7 +234,7 @@ public final class StraightBand implements Operation {
         Stretch lower = new Stretch(BAND, Hand.BOTH, LOWER, 1, 0, walked, false);
         Stretch upper = new Stretch(BAND, Hand.BOTH, UPPER, 1, all - walked, all, true);
         Join waist = new Join(
-                "waist",
+                Seam.WAIST,
                 List.of(round.run(), Run.of(lower), Run.of(upper)),
                 round.run().length() - walked,
                 Join.Kind.SEWN);
@@ -237,7 +243,7 @@ public final class StraightBand implements Operation {
         if (kind == BandKind.LAPPED) {
             pattern = Notches.along(
                     pattern,
-                    new Join("lap", List.of(Run.of(lower), Run.of(upper)), 0, Join.Kind.LAPPED),
+                    new Join(LAP, List.of(Run.of(lower), Run.of(upper)), 0, Join.Kind.LAPPED),
                     "underlap from here",
                     walked);
         }
@@ -246,7 +252,7 @@ public final class StraightBand implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.where(BandFits::applies, BandFits::of));
+        return List.of(Inspection.where(BandFits.ID, BandFits::applies, BandFits::of));
     }
 
     @Override
@@ -261,11 +267,11 @@ public final class StraightBand implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         boolean drawnUp = set.chose(WAIST_FINISH, WaistFinish.GATHERED);
-        double waist = after.join("waist").layers().get(0).length();
-        double band = after.join("waist").layers().get(1).length();
+        double waist = after.join(Seam.WAIST).layers().get(0).length();
+        double band = after.join(Seam.WAIST).layers().get(1).length();
         boolean half = after.piece(BAND).copies() instanceof Copies.OnFold;
-        return List.of(MakingStep.of("band", "Band", Work.BAND)
-                .sewing("waist")
+        return List.of(MakingStep.of(StepId.BAND, "Band", Work.BAND)
+                .sewing(Seam.WAIST)
                 .saying(List.of(
                         "Right side of the band to the wrong side of the garment; pin centres, sides and notches, then between.",
                         "Press its free edge ½ in under, bring it over to the face so that it just covers the seam, and edge-stitch.",
@@ -277,6 +283,6 @@ public final class StraightBand implements Operation {
                         Figure.mm(half ? "half the band" : "band", band)))
                 .with("edge-stitched")
                 .taking("button", "hook")
-                .after("mark", "fuse", "darts", "fly"));
+                .after(StepId.MARK, StepId.FUSE, StepId.DARTS, Fly.STEP));
     }
 }

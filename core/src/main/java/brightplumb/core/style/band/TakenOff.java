@@ -7,6 +7,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.pattern.Strip;
+import brightplumb.core.rule.BandSettings;
 
 /** A strip as high as the band, cut off the top of every panel; darts keep what is left at the new edge. */
 final class TakenOff {
@@ -26,7 +27,7 @@ final class TakenOff {
         return Strip.off(piece, EdgeRole.WAIST, height)
                 .orElseThrow(
                         () -> new Refusal(
-                                "settings.bandHeight",
+                                BandSettings.BAND_HEIGHT.field(),
                                 "So high a band reaches the point of a dart, or past the opening; make it lower, or the darts longer"));
     }
 }

@@ -1,5 +1,6 @@
 package brightplumb.core.style.band;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
@@ -93,7 +94,7 @@ record WaistRound(Run run, boolean half, String opens, EdgeRole turns) {
     private static Run quarter(Draft draft, String panel, Hand hand) {
         Piece piece = find(draft, panel, hand);
         if (piece == null) {
-            throw new Refusal("with", "There is no waist with a " + panel + " to sew a band to");
+            throw new Refusal(FieldPath.WITH, "There is no waist with a " + panel + " to sew a band to");
         }
         return Run.shut(piece, EdgeRole.WAIST).of(hand);
     }

@@ -18,6 +18,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -27,6 +28,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -124,7 +126,7 @@ public final class BiasBinding implements Operation {
             joins.add(new Join(seam(role), List.of(edges, upper), 0, Join.Kind.BOUND));
             if (ring) {
                 joins.add(Join.sewn(
-                        seam(role) + ".ends",
+                        seam(role).of("ends"),
                         Run.of(Stretch.whole(strip, strip.require(END, 1))),
                         Run.of(Stretch.whole(strip, strip.require(END, 2)).reversed())));
             }
@@ -157,12 +159,17 @@ public final class BiasBinding implements Operation {
                 && join.layers().get(0).stretches().get(0).role().equals(EdgeRole.CROTCH_END);
     }
 
+    /** The step that binds an edge. */
+    static StepId step(EdgeRole role) {
+        return new StepId("binding." + role.id());
+    }
+
     private static String title(EdgeRole role) {
         return "Binding for the " + role.spoken();
     }
 
-    private static String seam(EdgeRole role) {
-        return role.id() + ".binding";
+    private static Seam seam(EdgeRole role) {
+        return Seam.of(role).of("binding");
     }
 
     /** A strip across the grain and along it alike, so that it bends round the edge. */
@@ -202,9 +209,9 @@ public final class BiasBinding implements Operation {
     }
 
     private static MakingStep bound(Draft after, Settings set, EdgeRole role, Join join) {
-        boolean ring = after.pattern().find(seam(role) + ".ends").isPresent();
+        boolean ring = after.pattern().find(seam(role).of("ends")).isPresent();
         return MakingStep.of(
-                        "binding." + role.id(),
+                        step(role),
                         "Bind the " + (role.equals(EdgeRole.NECK) ? "neck" : role.spoken() + "s"),
                         Work.HEM,
                         ring
@@ -212,11 +219,12 @@ public final class BiasBinding implements Operation {
                                 : "Turn the strip's ends in where it begins and ends between the legs.",
                         "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch a quarter inch in.",
                         "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")
-                .sewing(ring ? List.of(seam(role), seam(role) + ".ends") : List.of(seam(role)))
+                .sewing(ring ? List.of(seam(role), seam(role).of("ends")) : List.of(seam(role)))
                 .turned(CAUGHT)
                 .looking(List.of(Figure.mm("edge", join.layers().get(0).length())))
                 .with(set.cloth().stretches() ? "narrow zigzag" : "edge-stitched")
                 .taking("binding")
-                .after("mark", "shoulder");
+                .after(StepId.MARK)
+                .after(Seam.SHOULDER);
     }
 }

@@ -15,6 +15,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.Rule;
@@ -25,6 +26,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -34,6 +36,12 @@ import java.util.Map;
 
 /** A second layer inside each end between the legs, in which the studs are set: front over back. Common practice, no source. */
 public final class CrotchStrip implements Operation {
+
+    private static final Seam STRIPS = new Seam("crotch.strip");
+
+    private static final StepId STEP = new StepId("crotch-strip");
+
+    private static final StepId STUDS_STEP = new StepId("studs");
 
     private static final EdgeRole UPPER = new EdgeRole("upper", "upper edge");
     private static final EdgeRole LOWER = new EdgeRole("lower", "lower edge");
@@ -119,7 +127,7 @@ public final class CrotchStrip implements Operation {
             table.paper().draw(strip.id().toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
             strips.add(strip);
             joins.add(new Join(
-                    "crotch.strip." + panel.panel(),
+                    STRIPS.of(panel.panel()),
                     List.of(
                             Run.of(Stretch.whole(panel, end)),
                             Run.of(new Stretch(strip.id(), Hand.BOTH, UPPER, 1, 0, end.length(), false))),
@@ -138,26 +146,27 @@ public final class CrotchStrip implements Operation {
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
-        List<String> strips = after.joins().stream()
+        List<Seam> strips = after.joins().stream()
                 .map(Join::seam)
-                .filter(s -> s.startsWith("crotch.strip."))
+                .filter(s -> s.isIn(STRIPS.id()))
                 .toList();
         return List.of(
                 MakingStep.of(
-                                "crotch-strip",
+                                STEP,
                                 "Strips inside the crotch ends",
                                 Work.FLY,
                                 "Right sides together along the end, turn it to the inside and press; its sides are caught when the legs are bound.")
                         .sewing(strips)
                         .with("plain seam")
-                        .after("mark"),
+                        .after(StepId.MARK),
                 MakingStep.of(
-                                "studs",
+                                STUDS_STEP,
                                 "Studs",
                                 Work.DRAW_IN,
                                 "Lay the front end over the back by the lap; mark both studs through both ends, and set them: front over back.")
-                        .sewing("crotch")
+                        .sewing(Seam.CROTCH_ENDS)
                         .taking("stud")
-                        .after("crotch-strip", "binding.leg", "side"));
+                        .after(STEP, BiasBinding.step(EdgeRole.LEG))
+                        .after(Seam.SIDE));
     }
 }

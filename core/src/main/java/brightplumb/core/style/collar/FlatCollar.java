@@ -21,16 +21,19 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.neck.Funnel;
 import brightplumb.core.style.neck.OnShoulder;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -43,6 +46,14 @@ import java.util.Map;
  * front. Two outer and two under pieces, caught between neck and facing. Common practice, no source.
  */
 public final class FlatCollar implements Operation {
+
+    /** The collar to the neck. */
+    public static final Seam NECK_SEAM = new Seam("collar");
+
+    /** The collar to its facing. */
+    private static final Seam ROUND_SEAM = NECK_SEAM.of("round");
+
+    private static final StepId MADE = new StepId("collar.made");
 
     private static final PieceId COLLAR = PieceId.of("collar");
 
@@ -92,7 +103,7 @@ public final class FlatCollar implements Operation {
         List<Piece> fronts = draft.with(EdgeRole.NECK).stream()
                 .filter(p -> p.layer() == Layer.SHELL && p.panel().equals("front"))
                 .filter(p -> draft.joins().stream()
-                        .filter(j -> j.kind() == Join.Kind.BOUND || j.seam().equals("funnel"))
+                        .filter(j -> j.kind() == Join.Kind.BOUND || j.seam().equals(Funnel.ENDS))
                         .flatMap(j -> j.layers().stream())
                         .flatMap(run -> run.stretches().stream())
                         .noneMatch(s -> s.on(p.id(), p.require(EdgeRole.NECK))))
@@ -111,7 +122,7 @@ public final class FlatCollar implements Operation {
                 table.set().why(COLLAR_WIDTH));
         Strip strip = Strip.off(front, EdgeRole.NECK, width)
                 .orElseThrow(() -> new Refusal(
-                        "settings." + COLLAR_WIDTH.key(),
+                        COLLAR_WIDTH.field(),
                         "So wide a collar reaches past the end of the shoulder; make it narrower"));
         Piece collar = collar(strip.parts().get(0), width);
         table.paper().draw(COLLAR.toString(), Drawn.Role.OUTLINE, "", collar.sewLine());
@@ -122,11 +133,11 @@ public final class FlatCollar implements Operation {
                 "Traced from the front neckline, centre to shoulder: laid back on it, both end together.");
         Piece fusing = Surgery.traced(collar, PieceId.of(COLLAR.name() + Pattern.FUSING), "Collar fusing", Layer.FUSING)
                 .withCopies(new Copies.Pairs(1));
-        Join on = Join.sewn("collar", EdgeRole.NECK, front, collar);
+        Join on = Join.sewn(NECK_SEAM, EdgeRole.NECK, front, collar);
         Pattern pattern = before.pattern()
                 .instead(front)
                 .with(List.of(collar, fusing))
-                .joined(List.of(on, Join.mirrored("collar.round", ROUND, collar)));
+                .joined(List.of(on, Join.mirrored(ROUND_SEAM, ROUND, collar)));
         List<Segment> neck = collar.top().run();
         Curves.Along middle = Curves.along(neck, Curves.length(neck) / 2);
         return table.finished(
@@ -181,21 +192,21 @@ public final class FlatCollar implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(
                 MakingStep.of(
-                                "collar.made",
+                                MADE,
                                 "Collar, by itself",
                                 Work.BAND,
                                 "Outer to under, right sides together, round the outside; clip, turn and press. Make both, and lay them on the neckline: centre front to centre front, for they get swapped.")
-                        .sewing("collar.round")
+                        .sewing(ROUND_SEAM)
                         .taking("fusing")
                         .looking(List.of(
                                 Figure.mm("wide", set.amount(COLLAR_WIDTH).value())))
-                        .after("mark", "fuse"),
+                        .after(StepId.MARK, StepId.FUSE),
                 MakingStep.of(
-                                "collar",
+                                NECK_SEAM,
                                 "Collar on",
                                 Work.BAND,
                                 "Baste it to the right side of the front neckline, from the centre front to the shoulder; the facing catches it.")
-                        .sewing("collar")
-                        .after("collar.made", "shoulder"));
+                        .after(MADE)
+                        .after(Seam.SHOULDER));
     }
 }

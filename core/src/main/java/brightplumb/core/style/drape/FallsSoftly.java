@@ -5,6 +5,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Drape;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -15,13 +16,15 @@ import java.util.List;
 /** Whether the cloth suits what is to fall from it in folds. Common practice, no source. */
 public final class FallsSoftly {
 
+    public static final CheckId ID = new CheckId("cloth.suits");
+
     private FallsSoftly() {}
 
     /** @param what falls, within a sentence */
     public static Check of(Inspected on, String what) {
         boolean firm = on.set().cloth().drape() == Drape.FIRM;
         return new Check(
-                "cloth.suits",
+                ID,
                 "Drape",
                 firm ? Verdict.WATCH : Verdict.TRUE,
                 Quantity.COUNT,

@@ -16,6 +16,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Rectangle;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -23,6 +24,7 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -31,6 +33,8 @@ import java.util.Map;
 
 /** A belt, cut double on its fold and tied or buckled. Common practice, no source. */
 public final class Belt implements Operation {
+
+    private static final StepId STEP = new StepId("belt");
 
     private static final PieceId BELT = PieceId.of("belt");
     private static final EdgeRole LONG = new EdgeRole("long", "long edge");
@@ -113,7 +117,7 @@ public final class Belt implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "belt",
+                        STEP,
                         "Belt",
                         Work.DRAW_IN,
                         "Fold it right sides together; sew the ends and the long edge, 3 in left open. Trim, turn, press, and close the gap.",
@@ -121,6 +125,7 @@ public final class Belt implements Operation {
                 .on(after.pieces().stream().map(Piece::id).filter(BELT::equals))
                 .looking(List.of(Figure.mm(
                         "long, finished", after.piece(BELT).edges().get(0).length())))
-                .after("mark", "fuse", "side"));
+                .after(StepId.MARK, StepId.FUSE)
+                .after(Seam.SIDE));
     }
 }

@@ -14,6 +14,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -22,6 +23,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -30,6 +32,8 @@ import java.util.Map;
 
 /** A casing cut on at the waist, turned and stitched for an elastic. Common practice, no source. */
 public final class Casing implements Operation {
+
+    public static final StepId STEP = new StepId("casing");
 
     @Override
     public String id() {
@@ -67,7 +71,7 @@ public final class Casing implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("waist").isEmpty()
+        return before.pattern().find(Seam.WAIST).isEmpty()
                 && !before.with(EdgeRole.WAIST).isEmpty();
     }
 
@@ -87,7 +91,7 @@ public final class Casing implements Operation {
         if (top.value() < 0) {
             Length least = Length.mm(channel.value() + table.set(CASING_TURN).value());
             throw new Refusal(
-                    table.set().byHand(ELASTIC_WIDTH) ? "settings.elasticWidth" : "settings.waistAllowance",
+                    table.set().byHand(ELASTIC_WIDTH) ? ELASTIC_WIDTH.field() : WAIST_ALLOWANCE.field(),
                     "An elastic so wide asks for " + TapeWriter.inBoth(least) + " of casing at least");
         }
         table.step(
@@ -118,7 +122,7 @@ public final class Casing implements Operation {
         double channel =
                 set.amount(ELASTIC_WIDTH).value() + set.amount(CHANNEL_ROOM).value();
         return List.of(MakingStep.of(
-                        "casing",
+                        STEP,
                         "Casing",
                         Work.BAND,
                         "Turn its raw edge under, fold it to the inside, and press; a label marks the back.",
@@ -129,14 +133,7 @@ public final class Casing implements Operation {
                                 "cut on above the waist",
                                 set.amount(WAIST_ALLOWANCE).value()),
                         Figure.mm("channel", channel)))
-                .after(
-                        "mark",
-                        "side",
-                        "inseam",
-                        "centre.back",
-                        "crotch.front",
-                        "crotch.back",
-                        "crotch",
-                        "crotch.close"));
+                .after(StepId.MARK, StepId.CLOSE_FORK)
+                .after(Seam.SIDE, Seam.INSEAM, Seam.CENTRE_BACK, Seam.CROTCH_FRONT, Seam.CROTCH_BACK));
     }
 }

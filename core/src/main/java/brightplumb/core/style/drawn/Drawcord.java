@@ -25,6 +25,7 @@ import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -34,6 +35,10 @@ import java.util.Map;
 
 /** A cord in the band, out through two buttonholes beside the centre front. Common practice, no source; how much longer than the band is our own. */
 public final class Drawcord implements Operation {
+
+    private static final StepId HOLES = new StepId("cord.holes");
+
+    private static final StepId STEP = new StepId("cord");
 
     private static final String HOLE = "buttonhole";
     private static final double HOLE_LONG = Length.INCH / 2;
@@ -142,15 +147,15 @@ public final class Drawcord implements Operation {
                 .toList();
         return List.of(
                 MakingStep.of(
-                                "cord.holes",
+                                HOLES,
                                 "Buttonholes for the cord",
                                 Work.FUSE,
                                 "Fuse a patch behind each, and work two upright buttonholes ½ in long through the outer layer only, before the band is closed.")
                         .showing(holes)
                         .taking("fusing")
-                        .after("mark", "fuse"),
+                        .after(StepId.MARK, StepId.FUSE),
                 MakingStep.of(
-                                "cord",
+                                STEP,
                                 "Cord",
                                 Work.DRAW_IN,
                                 "Draw it through both buttonholes; knot its ends, and catch it at the centre back so that it cannot be pulled out.")
@@ -159,6 +164,6 @@ public final class Drawcord implements Operation {
                                 after.fact(Fact.BAND_LENGTH).value()
                                         + set.amount(CORD_BEYOND).value())))
                         .taking("cord")
-                        .after("cord.holes", "band", "elastic"));
+                        .after(HOLES, StepId.BAND, Elastic.STEP));
     }
 }

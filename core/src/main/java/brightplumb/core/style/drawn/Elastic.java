@@ -4,11 +4,13 @@ import static brightplumb.core.rule.ClosureSettings.CLOSURE;
 import static brightplumb.core.rule.ElasticSettings.ELASTIC;
 import static brightplumb.core.rule.WaistSettings.WAIST_FINISH;
 
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.DrawnSettings;
 import brightplumb.core.rule.Rule;
@@ -20,6 +22,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -28,6 +31,8 @@ import java.util.Map;
 
 /** An elastic drawn into a band or a casing. Common practice, no source. */
 public final class Elastic implements Operation {
+
+    public static final StepId STEP = new StepId("elastic");
 
     /** Its ends lap by so much where they are sewn together, mm. */
     private static final double LAP = Length.INCH;
@@ -75,7 +80,7 @@ public final class Elastic implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("waist").isPresent() || cased(before);
+        return before.pattern().find(Seam.WAIST).isPresent() || cased(before);
     }
 
     private static boolean cased(Draft draft) {
@@ -87,7 +92,8 @@ public final class Elastic implements Operation {
     public Draft on(Draft before, Table table) {
         if (!table.set().chose(CLOSURE, Closure.NONE)) {
             throw new Refusal(
-                    "with", "An elastic is drawn in where the garment is pulled on; take its zip or fly off first");
+                    FieldPath.WITH,
+                    "An elastic is drawn in where the garment is pulled on; take its zip or fly off first");
         }
         table.step(
                 table.set(ELASTIC).named("elastic.length", "elastic"),
@@ -110,7 +116,7 @@ public final class Elastic implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "elastic",
+                        STEP,
                         "Elastic",
                         Work.DRAW_IN,
                         "Draw it through the gap without a twist, both ends held fast with pins. Lap its ends 1 in, try it on, and sew them in a square.",
@@ -118,6 +124,6 @@ public final class Elastic implements Operation {
                 .looking(List.of(
                         Figure.mm("elastic, before the lap", set.amount(ELASTIC).value())))
                 .taking("elastic")
-                .after("band", "casing"));
+                .after(StepId.BAND, Casing.STEP));
     }
 }

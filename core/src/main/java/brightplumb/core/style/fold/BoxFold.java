@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
@@ -23,6 +24,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.DartCount;
+import brightplumb.core.rule.DartSettings;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -30,6 +32,7 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -44,6 +47,8 @@ import java.util.stream.Stream;
  * practice, no source.
  */
 public final class BoxFold implements Operation {
+
+    public static final StepId STEP = new StepId("fold");
 
     @Override
     public String id() {
@@ -98,7 +103,7 @@ public final class BoxFold implements Operation {
         for (Piece front : before.pieces().stream().filter(BoxFold::takes).toList()) {
             if (front.onBody().sewn().isPresent()) {
                 throw new Refusal(
-                        "with",
+                        FieldPath.WITH,
                         "A front whose dart was moved is not folded along its crease; leave one of the two off");
             }
             Piece ready = oneDartOnTheCrease(front, crease);
@@ -161,14 +166,14 @@ public final class BoxFold implements Operation {
         List<Dart> darts = front.dartsOn(EdgeRole.WAIST);
         if (darts.size() > 1) {
             throw new Refusal(
-                    "settings.dartIntakeFront",
+                    DartSettings.DART_INTAKE_FRONT.field(),
                     "A box fold takes one front dart with it, not two; let the front dart take less");
         }
         if (darts.isEmpty() || Math.abs(darts.get(0).point().x() - crease) < Tolerance.SHOWN) {
             return front;
         }
         throw new Refusal(
-                "settings.dartIntakeFront",
+                DartSettings.DART_INTAKE_FRONT.field(),
                 "The front dart has no room on the crease here, so that the box fold cannot take it; let it take less");
     }
 
@@ -210,7 +215,7 @@ public final class BoxFold implements Operation {
             }
         }
         throw new Refusal(
-                "with", "The crease does not run from waist to hem here, so that no fold can be laid along it");
+                FieldPath.WITH, "The crease does not run from waist to hem here, so that no fold can be laid along it");
     }
 
     /** Both lines and the middle, notched at waist and hem. */
@@ -233,7 +238,7 @@ public final class BoxFold implements Operation {
                 .filter(p -> p.folds().stream().anyMatch(f -> f.kind() == Fold.Kind.BOX))
                 .toList();
         return List.of(MakingStep.of(
-                        "fold",
+                        STEP,
                         "Box folds",
                         Work.FOLD,
                         "From the face, bring both fold lines to the middle line; press from waist to hem.",
@@ -246,6 +251,6 @@ public final class BoxFold implements Operation {
                                 .map(line -> new MakingStep.Shown(p.id(), line)))
                         .toList())
                 .looking(List.of(Figure.mm("opened by", set.amount(FOLD_WIDTH).value())))
-                .after("mark", "darts"));
+                .after(StepId.MARK, StepId.DARTS));
     }
 }

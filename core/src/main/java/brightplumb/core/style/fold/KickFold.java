@@ -17,6 +17,8 @@ import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Relaid;
+import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -24,6 +26,7 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -32,6 +35,12 @@ import java.util.Map;
 
 /** A kick fold: an extension of the centre back above the hem, folded to one side, to step by. Common practice, no source. */
 public final class KickFold implements Operation {
+
+    private static final Seam EDGE_SEAM = new Seam("kick.edge");
+
+    private static final Seam TOP_SEAM = new Seam("kick.top");
+
+    public static final StepId STEP = new StepId("kick");
 
     private static final EdgeRole EDGE = new EdgeRole("kick.edge", "kick fold, edge");
     private static final EdgeRole TOP = new EdgeRole("kick.top", "kick fold, across its top");
@@ -93,7 +102,7 @@ public final class KickFold implements Operation {
                     back.require(EdgeRole.CENTRE_BACK).length() - CLOSED_ABOVE);
             if (room.value() < KICK_HEIGHT.least()) {
                 throw new Refusal(
-                        table.set().byHand(KICK_HEIGHT) ? "settings.kickHeight" : "settings.length",
+                        table.set().byHand(KICK_HEIGHT) ? KICK_HEIGHT.field() : HemSettings.LENGTH.field(),
                         "There is no room for a kick fold between the zip and the hem");
             }
             Piece folded = Folding.extended(
@@ -121,7 +130,7 @@ public final class KickFold implements Operation {
             pattern = pattern.instead(
                     folded.marked(new Mark(Mark.Kind.DRILL, corner, Point.of(0, 0), 1, "corner of the kick fold")));
             pattern = Relaid.joins(before.pattern(), pattern)
-                    .joined(List.of(Join.mirrored("kick.edge", EDGE, folded), Join.mirrored("kick.top", TOP, folded)));
+                    .joined(List.of(Join.mirrored(EDGE_SEAM, EDGE, folded), Join.mirrored(TOP_SEAM, TOP, folded)));
         }
         Pattern folded = pattern;
         return table.finished(
@@ -141,17 +150,17 @@ public final class KickFold implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "kick",
+                        STEP,
                         "Kick fold",
                         Work.SLIT,
                         "The corner is where the centre line meets the seam across the fold's top: mark it.",
                         "Stitch from the end of the zip down to the corner, turn there, and go across the fold to its edge; back-tack. Baste on below it.",
                         "Clip into the corner of the under side, short of the stitching. Press the fold to one side, left or right as it is printed, and unpick the basting.")
-                .sewing("centre.back", "kick.top", "kick.edge")
+                .sewing(Seam.CENTRE_BACK, TOP_SEAM, EDGE_SEAM)
                 .looking(List.of(
                         Figure.mm("wide", set.amount(KICK_WIDTH).value()),
                         Figure.mm("high", set.amount(KICK_HEIGHT).value())))
                 .with("plain seam, turned at the corner")
-                .after("mark", "fuse", "darts", "neaten"));
+                .after(StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN));
     }
 }

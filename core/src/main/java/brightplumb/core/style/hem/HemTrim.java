@@ -16,6 +16,7 @@ import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -23,6 +24,8 @@ import java.util.List;
 
 /** Lace, or another trim, along the hem, put on while it lies flat. Common practice, no source. */
 public final class HemTrim implements Operation {
+
+    private static final StepId STEP = new StepId("hem-trim");
 
     /** Its ends are joined with so much each, mm. */
     private static final double JOIN = Length.INCH / 2;
@@ -98,7 +101,7 @@ public final class HemTrim implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "hem-trim",
+                        STEP,
                         "Lace on the hem",
                         Work.HEM,
                         "Along the folded edge, flat, before the seam that closes it; its ends are caught in that seam, or joined with ½ in and turned under.")
@@ -108,7 +111,7 @@ public final class HemTrim implements Operation {
                         .toList())
                 .looking(List.of(Figure.mm("lace", length(after))))
                 .taking("lace")
-                .after("hem"));
+                .after(StepId.HEM));
     }
 
     private static Shown shown(Piece piece, Edge hem) {

@@ -22,6 +22,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
@@ -32,6 +33,7 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -46,6 +48,15 @@ import java.util.Objects;
  * cut that much shorter. Common practice, no source.
  */
 public final class TurnUp implements Operation {
+
+    /** The strip to the hem. */
+    private static final Seam SEAM = new Seam("turn-up");
+
+    private static final Seam SIDE_SEAM = Seam.SIDE.in("turn-up");
+
+    private static final Seam INSEAM_SEAM = Seam.INSEAM.in("turn-up");
+
+    private static final StepId TACKED = new StepId("turn-up.tacked");
 
     private static final EdgeRole JOIN = new EdgeRole("join", "sewn to the leg");
 
@@ -144,7 +155,7 @@ public final class TurnUp implements Operation {
             strips.put(panel.id(), piece);
             table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", piece.sewLine());
             joins.add(new Join(
-                    "turn-up",
+                    SEAM,
                     List.of(Run.of(Stretch.whole(panel, hem)), edge(piece, 1).reversed(), edge(piece, 2)),
                     0,
                     Join.Kind.SEWN));
@@ -156,7 +167,7 @@ public final class TurnUp implements Operation {
             Piece other = striped(strips, layers.get(1));
             EdgeRole role = layers.get(0).stretches().get(0).role();
             if (one != null && other != null && (role.equals(EdgeRole.SIDE) || role.equals(EdgeRole.INSEAM))) {
-                joins.add(Join.sewn("turn-up." + role, role, one, other));
+                joins.add(Join.sewn(Seam.of(role).in("turn-up"), role, one, other));
             }
         }
         double fold = strip.value() / 2;
@@ -203,34 +214,34 @@ public final class TurnUp implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         if (set.chose(TURN_UP_KIND, TurnUpKind.IN_ONE)) {
             return List.of(MakingStep.of(
-                            "turn-up.tacked",
+                            TACKED,
                             "Turn-ups up",
                             Work.HEM,
                             "Hem the raw edge inside the leg. Fold the leg up at its finished edge to the right side, press, and tack the turn-up on both seams.")
                     .looking(List.of(
                             Figure.mm("turn-up, finished", set.amount(TURN_UP).value())))
-                    .after("side", "inseam", "hem"));
+                    .after(StepId.HEM)
+                    .after(Seam.SIDE, Seam.INSEAM));
         }
         return List.of(
                 MakingStep.of(
-                                "turn-up",
+                                SEAM,
                                 "Turn-ups on, flat",
                                 Work.TURN_UP,
                                 "Fold each strip lengthwise, wrong sides together, and press. Sew both its edges to the raw edge of its panel, on the wrong side; neaten, and press the seam toward the leg.")
-                        .sewing("turn-up")
                         .looking(List.of(Figure.mm(
                                 "turn-up, finished", set.amount(TURN_UP).value())))
-                        .after("mark", "fuse", "darts", "neaten"),
+                        .after(StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN),
                 MakingStep.of(
-                                "turn-up.tacked",
+                                TACKED,
                                 "Turn-ups up",
                                 Work.HEM,
                                 "Its ends were sewn in one with sides and inseams. Turn the strip up to the right side, the join hidden behind it, and tack it on every seam.",
                                 "Before tacking, measure from the raw waist to the fold.")
-                        .sewing("turn-up.side", "turn-up.inseam")
+                        .sewing(SIDE_SEAM, INSEAM_SEAM)
                         .looking(List.of(Figure.mm(
                                 "side of the leg, to the join",
-                                after.join("side").layers().get(0).length())))
-                        .after("turn-up", "side", "inseam"));
+                                after.join(Seam.SIDE).layers().get(0).length())))
+                        .after(SEAM, Seam.SIDE, Seam.INSEAM));
     }
 }

@@ -11,12 +11,15 @@ import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.opening.Zip;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -26,8 +29,14 @@ import java.util.List;
 /** A bodice lined in its own shape: the lining finishes the top edge, what is left of the armholes, and both sides of the zip. Common practice, no source. */
 public final class BodiceLining implements Operation {
 
+    public static final StepId ON = new StepId("bodice-lining.top");
+
+    private static final StepId SIDES = new StepId("bodice-lining.side");
+
+    private static final StepId CLOSED = new StepId("bodice-lining.closed");
+
     private static final String PREFIX = "lining";
-    private static final String SEAMS = "bodice-lining.";
+    private static final String SEAMS = "bodice-lining";
 
     @Override
     public String id() {
@@ -92,37 +101,39 @@ public final class BodiceLining implements Operation {
         return table.finished(pattern.joined(joins));
     }
 
-    private static String seam(EdgeRole edge) {
-        return SEAMS + edge.id();
+    private static Seam seam(EdgeRole edge) {
+        return Seam.of(edge).in(SEAMS);
     }
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         boolean armholes = after.joins().stream().anyMatch(j -> j.seam().equals(seam(EdgeRole.ARMHOLE)));
         MakingStep top = MakingStep.of(
-                        "bodice-lining.top",
+                        ON,
                         "Lining to the bodice",
                         Work.BAND,
                         armholes
                                 ? "Right sides together along both armholes and the top edge; clip the curves, trim, turn and press. What comes on the top edge is caught between."
                                 : "Right sides together along the top edge; trim, turn and press. What comes on it is caught between.")
                 .sewing(seam(BodiceEdges.TOP))
-                .after("bodice.side", "bodice-lining.side");
+                .after(SIDES)
+                .after(BodiceEdges.SIDE_SEAM);
         return List.of(
                 MakingStep.of(
-                                "bodice-lining.side",
+                                SIDES,
                                 "Lining, side seams",
                                 Work.LINING,
                                 "As the bodice's, by itself; the centre back stays open.")
                         .sewing(seam(EdgeRole.SIDE))
-                        .after("mark", "darts"),
+                        .after(StepId.MARK, StepId.DARTS),
                 armholes ? top.sewing(seam(EdgeRole.ARMHOLE)) : top,
                 MakingStep.of(
-                                "bodice-lining.closed",
+                                CLOSED,
                                 "Lining, closed",
                                 Work.TRY_ON,
                                 "Turn its edges in along the zip and over the waist seam, clear of the teeth, and sew them down by hand.")
                         .sewing(seam(EdgeRole.CENTRE_BACK_ZIP), seam(BodiceEdges.WAIST_SEAM))
-                        .after("bodice-lining.top", "zip", "waist"));
+                        .after(ON, Zip.STEP)
+                        .after(Seam.WAIST));
     }
 }

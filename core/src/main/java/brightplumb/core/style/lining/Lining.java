@@ -17,6 +17,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Lined;
@@ -26,6 +27,7 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -41,6 +43,21 @@ import java.util.Set;
  * source.
  */
 public final class Lining implements Operation {
+
+    private static final Seam WAIST_SEAM = Seam.WAIST.in("lining");
+
+    private static final Seam HEM_SEAM = Seam.of(EdgeRole.HEM).in("lining");
+
+    /** The side of a panel to its lining, where each is bagged by itself. */
+    private static final Seam SIDE_SEAM = Seam.SIDE.in("lining");
+
+    private static final StepId LEVEL = new StepId("lining.level");
+
+    private static final StepId BAGGED = new StepId("lining.bag");
+
+    private static final StepId SEAMS = new StepId("lining.seams");
+
+    private static final StepId HEM_STEP = StepId.of(HEM_SEAM);
 
     private static final String PREFIX = "lining";
     private static final Set<String> PANELS = Set.of("front", "back");
@@ -147,7 +164,7 @@ public final class Lining implements Operation {
         }
         return Surgery.shortened(bare, EdgeRole.HEM, shorter)
                 .orElseThrow(
-                        () -> new Refusal("settings.liningHem", "The lining would be shorter than its panel allows"));
+                        () -> new Refusal(LINING_HEM.field(), "The lining would be shorter than its panel allows"));
     }
 
     private static String side(Piece shell) {
@@ -159,16 +176,16 @@ public final class Lining implements Operation {
         linings.forEach((shell, lining) -> {
             Piece panel = pattern.piece(shell);
             joins.add(Join.sewn(
-                    "lining.waist",
+                    WAIST_SEAM,
                     Run.shut(panel, panel.top().role()),
                     Run.shut(lining, lining.top().role())));
-            joins.add(Join.sewn("lining.hem", Run.shut(panel, EdgeRole.HEM), Run.shut(lining, EdgeRole.HEM)));
+            joins.add(Join.sewn(HEM_SEAM, Run.shut(panel, EdgeRole.HEM), Run.shut(lining, EdgeRole.HEM)));
             if (bagged) {
-                joins.add(Join.sewn("lining.side", EdgeRole.SIDE, panel, lining));
+                joins.add(Join.sewn(SIDE_SEAM, EdgeRole.SIDE, panel, lining));
             }
         });
         for (Join join : pattern.joins()) {
-            boolean side = join.seam().equals("side");
+            boolean side = join.seam().equals(Seam.SIDE);
             List<Run> layers = join.layers();
             if (layers.size() != 2 || side && bagged || layers.stream().anyMatch(r -> !traced(r, linings))) {
                 continue;
@@ -196,7 +213,7 @@ public final class Lining implements Operation {
                 })
                 .toList();
         return new Join(
-                "lining." + join.seam(),
+                join.seam().in(PREFIX),
                 layers,
                 layers.get(0).length() - layers.get(1).length(),
                 join.kind());
@@ -206,31 +223,31 @@ public final class Lining implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         boolean bagged = set.chose(LINING, Lined.PANEL);
         double join = set.amount(LINING_JOIN).value();
-        List<String> seams = after.joins().stream()
+        List<Seam> seams = after.joins().stream()
                 .map(Join::seam)
-                .filter(s -> s.startsWith(PREFIX + "."))
+                .filter(s -> s.isIn(PREFIX))
                 .distinct()
                 .toList();
-        List<String> panel = seams.stream()
-                .filter(s -> s.equals("lining.hem") || bagged && s.equals("lining.side"))
+        List<Seam> panel = seams.stream()
+                .filter(s -> s.equals(HEM_SEAM) || bagged && s.equals(SIDE_SEAM))
                 .toList();
-        List<String> rest = seams.stream()
-                .filter(s -> !panel.contains(s) && !s.equals("lining.waist"))
+        List<Seam> rest = seams.stream()
+                .filter(s -> !panel.contains(s) && !s.equals(WAIST_SEAM))
                 .toList();
         MakingStep level = MakingStep.of(
-                        "lining.level",
+                        LEVEL,
                         "Waists level",
                         Work.LINING,
                         "Lift the lining until both waists lie level, pin, and trim what stands over by folding front and backs together.",
                         "Baste shell and lining together at the waist: they are sewn as one from here.")
-                .sewing("lining.waist");
+                .sewing(WAIST_SEAM);
         return bagged ? bagged(panel, rest, level, join) : joinedAtTheHem(panel, rest, level, join);
     }
 
-    private static List<MakingStep> bagged(List<String> panel, List<String> rest, MakingStep level, double join) {
+    private static List<MakingStep> bagged(List<Seam> panel, List<Seam> rest, MakingStep level, double join) {
         return List.of(
                 MakingStep.of(
-                                "lining.bag",
+                                BAGGED,
                                 "Bag each panel",
                                 Work.LINING,
                                 "Each panel with its lining, right sides together: hem, then both sides, with the lining's seam. The waist stays open.",
@@ -238,35 +255,35 @@ public final class Lining implements Operation {
                                 "A side is then two passes: the lining's seam now, and the side's later.")
                         .sewing(panel)
                         .turned(join)
-                        .after("mark", "darts"),
-                level.after("lining.bag"),
+                        .after(StepId.MARK, StepId.DARTS),
+                level.after(BAGGED),
                 MakingStep.of(
-                                "lining.seams",
+                                SEAMS,
                                 "Lining's own seams",
                                 Work.CENTRE,
                                 "With the shell's, in one pass where they lie on each other.")
                         .sewing(rest)
-                        .after("lining.level"));
+                        .after(LEVEL));
     }
 
-    private static List<MakingStep> joinedAtTheHem(
-            List<String> panel, List<String> rest, MakingStep level, double join) {
+    private static List<MakingStep> joinedAtTheHem(List<Seam> panel, List<Seam> rest, MakingStep level, double join) {
         return List.of(
                 MakingStep.of(
-                                "lining.seams",
+                                SEAMS,
                                 "Sew the lining up",
                                 Work.LINING,
                                 "As the shell, by itself; leave open where the zip comes.")
                         .sewing(rest)
-                        .after("mark", "darts"),
+                        .after(StepId.MARK, StepId.DARTS),
                 MakingStep.of(
-                                "lining.hem",
+                                HEM_STEP,
                                 "Join at the hem",
                                 Work.HEM,
                                 "Right sides together round the hem; turn, and press the fold where it was drawn.")
                         .sewing(panel)
                         .turned(join)
-                        .after("lining.seams", "side", "inseam"),
-                level.after("lining.hem", "lining.seams"));
+                        .after(SEAMS)
+                        .after(Seam.SIDE, Seam.INSEAM),
+                level.after(SEAMS).after(HEM_SEAM));
     }
 }

@@ -17,12 +17,14 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -37,7 +39,8 @@ import java.util.stream.Stream;
 public final class SuitLining implements Operation {
 
     private static final String PREFIX = "lining";
-    private static final String SEAM = "suit-lining";
+    private static final String NAME = "suit-lining";
+    private static final Seam SEAM = new Seam(NAME);
 
     /** Every edge but a fold. */
     private static final List<EdgeRole> ROUND =
@@ -45,7 +48,7 @@ public final class SuitLining implements Operation {
 
     @Override
     public String id() {
-        return SEAM;
+        return NAME;
     }
 
     @Override
@@ -102,8 +105,7 @@ public final class SuitLining implements Operation {
                         "Each panel on its lining",
                         Work.FOLD,
                         "Wrong sides together, smoothed without pulling either; stitch round just outside where the seams and bindings will cover it. They are one piece from here on.")
-                .sewing(SEAM)
                 .with("narrow zigzag")
-                .after("mark", "fuse", "darts"));
+                .after(StepId.MARK, StepId.FUSE, StepId.DARTS));
     }
 }

@@ -5,6 +5,7 @@ import static brightplumb.core.rule.SleeveSettings.FUNNEL_HEIGHT;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
@@ -22,6 +23,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -30,6 +32,7 @@ import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -38,6 +41,13 @@ import java.util.Map;
 
 /** A doubled strip that stands at the neck, joined at the centre back. Common practice, no source. */
 public final class Funnel implements Operation {
+
+    /** The funnel's ends, closed to a ring. */
+    public static final Seam ENDS = new Seam("funnel");
+
+    private static final StepId MADE = new StepId("funnel.seam");
+
+    private static final StepId ON = new StepId("funnel");
 
     private static final EdgeRole UPPER = new EdgeRole("upper", "upper edge");
     private static final EdgeRole LOWER = new EdgeRole("lower", "lower edge");
@@ -107,7 +117,7 @@ public final class Funnel implements Operation {
         Piece front = necks(before).get(0).ending(EdgeRole.NECK, End.SEWN);
         Piece back = necks(before).get(1).ending(EdgeRole.NECK, End.SEWN);
         if (hollowest(front) < LEAST_HOLLOW || hollowest(back) < LEAST_HOLLOW) {
-            throw new Refusal("with", "A funnel stands on a round neck; this one is too hollow to sew it to");
+            throw new Refusal(FieldPath.WITH, "A funnel stands on a round neck; this one is too hollow to sew it to");
         }
         double half = front.require(EdgeRole.NECK).length()
                 + back.require(EdgeRole.NECK).length();
@@ -153,9 +163,9 @@ public final class Funnel implements Operation {
         double whole = strip.require(LOWER).length();
         Run lower = Run.of(new Stretch(FUNNEL, Hand.BOTH, LOWER, 1, 0, half, false));
         Run upper = Run.of(new Stretch(FUNNEL, Hand.BOTH, UPPER, 1, whole - half, whole, true));
-        Join set = new Join("neck", List.of(neck, lower, upper), 0, Join.Kind.SEWN);
+        Join set = new Join(Seam.NECK, List.of(neck, lower, upper), 0, Join.Kind.SEWN);
         Join ends = Join.sewn(
-                "funnel",
+                ENDS,
                 Run.of(Stretch.whole(strip, strip.require(END, 1))),
                 Run.of(Stretch.whole(strip, strip.require(END, 2))).reversed());
         Pattern pattern = before.with(List.of(strip)).joined(List.of(set, ends));
@@ -167,24 +177,25 @@ public final class Funnel implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(
                 MakingStep.of(
-                                "funnel.seam",
+                                MADE,
                                 "Funnel, its centre back",
                                 Work.FOLD,
                                 "Right sides together, into a ring; fold it wrong sides together and press.")
-                        .sewing("funnel")
+                        .sewing(ENDS)
                         .with("stretch stitch")
-                        .after("mark"),
+                        .after(StepId.MARK),
                 MakingStep.of(
-                                "funnel",
+                                ON,
                                 "Funnel on the neck",
                                 Work.BAND,
                                 "Right sides together, its seam at the centre back, notches on shoulders and centre front; stretched on where it is short.",
                                 "Both raw edges of the funnel lie on the neck's.")
-                        .sewing("neck")
+                        .sewing(Seam.NECK)
                         .looking(List.of(Figure.mm(
                                 "half the neck",
-                                after.join("neck").layers().get(0).length())))
+                                after.join(Seam.NECK).layers().get(0).length())))
                         .with(set.cloth().stretches() ? "stretch stitch, or overlocked" : "plain seam")
-                        .after("funnel.seam", "shoulder"));
+                        .after(MADE)
+                        .after(Seam.SHOULDER));
     }
 }

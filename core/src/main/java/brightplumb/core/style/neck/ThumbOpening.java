@@ -20,6 +20,7 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -28,6 +29,8 @@ import java.util.Map;
 
 /** A sleeve that goes on over the hand, its seam left open for the thumb, its end raw. Common practice, no source. */
 public final class ThumbOpening implements Operation {
+
+    private static final StepId STEP = new StepId("thumb");
 
     @Override
     public String id() {
@@ -59,12 +62,12 @@ public final class ThumbOpening implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.pattern().find("sleeve").isPresent();
+        return before.pattern().find(Sleeve.SEAM).isPresent();
     }
 
     @Override
     public Draft on(Draft before, Table table) {
-        Join seam = before.join("sleeve");
+        Join seam = before.join(Sleeve.SEAM);
         double long_ = seam.layers().get(0).length();
         Amount from = table.step(
                 "thumb.from",
@@ -77,7 +80,7 @@ public final class ThumbOpening implements Operation {
                 table.set(THUMB_LONG),
                 table.set().why(THUMB_LONG));
         if (from.value() + open.value() > long_ - 20) {
-            throw new Refusal("settings.thumbLong", "The sleeve's seam is shorter than that");
+            throw new Refusal(THUMB_LONG.field(), "The sleeve's seam is shorter than that");
         }
         Pattern pattern = Notches.along(before.pattern(), seam, "thumb, from here", long_ - from.value());
         pattern = Notches.along(pattern, seam, "thumb, to here", long_ - from.value() - open.value());
@@ -93,11 +96,11 @@ public final class ThumbOpening implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "thumb",
+                        STEP,
                         "Thumb openings",
                         Work.SLIT,
                         "The sleeve's seam is left open between its two notches; the end of the sleeve stays as it is cut.")
                 .on(List.of(Sleeve.SLEEVE).stream())
-                .after("mark"));
+                .after(StepId.MARK));
     }
 }

@@ -18,6 +18,7 @@ import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Placed;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -25,6 +26,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -37,6 +39,8 @@ import java.util.Map;
  * Common practice, no source.
  */
 public final class FalseFly implements Operation {
+
+    private static final StepId STEP = new StepId("false-fly");
 
     private static final String LINE = "false.fly";
 
@@ -123,7 +127,7 @@ public final class FalseFly implements Operation {
         double wide = byHand ? asked : Math.min(asked, high / 2);
         if (high < 2 * wide || wide < FALSE_FLY.least()) {
             throw new Refusal(
-                    "settings." + FALSE_FLY.key(),
+                    FALSE_FLY.field(),
                     "The straight of the centre front is too short for a false fly so wide; make it narrower");
         }
         List<Segment> beside = Parallel.beside(down, wide);
@@ -139,7 +143,7 @@ public final class FalseFly implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "false-fly",
+                        STEP,
                         "False fly",
                         Work.CENTRE,
                         "Press the front crotch's allowance to the left front; from the right side, stitch along the fly line from the waist round to the seam, and back-tack.")
@@ -149,6 +153,6 @@ public final class FalseFly implements Operation {
                                 .map(l -> new Shown(p.id(), l.run())))
                         .toList())
                 .with("topstitched")
-                .after("crotch.front", "crotch"));
+                .after(Seam.CROTCH_FRONT));
     }
 }

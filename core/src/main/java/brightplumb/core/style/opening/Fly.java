@@ -25,6 +25,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Closure;
@@ -35,6 +36,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -44,6 +46,12 @@ import java.util.stream.Stream;
 
 /** A fly with its facing under the left front and a shield, cut double, behind the zip. Common practice, no source. */
 public final class Fly implements Operation {
+
+    private static final Seam FACING_SEAM = new Seam("fly.facing");
+
+    private static final Seam SHIELD_SEAM = new Seam("fly.shield");
+
+    public static final StepId STEP = new StepId("fly");
 
     private static final PieceId FACING = PieceId.of("fly-facing");
     private static final PieceId SHIELD = PieceId.of("fly-shield");
@@ -133,11 +141,9 @@ public final class Fly implements Operation {
         return table.finished(
                 pattern.joined(List.of(
                         Join.sewn(
-                                "fly.facing",
-                                Run.of(onLeft),
-                                along(facing, high).reversed()),
+                                FACING_SEAM, Run.of(onLeft), along(facing, high).reversed()),
                         new Join(
-                                "fly.shield",
+                                SHIELD_SEAM,
                                 List.of(Run.of(onRight), along(shield, high).reversed(), folded(shield, high)),
                                 0,
                                 Join.Kind.SEWN))),
@@ -210,20 +216,19 @@ public final class Fly implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "fly",
+                        STEP,
                         "Fly, up to the fork",
                         Work.FLY,
                         "Sew the front crotch from the end of the fly 1½ in toward the fork, so that it holds; clip to the end.",
                         "Left front: facing to the edge, right sides together; turn, press, and understitch. Lay the zip under it and sew it to the facing alone.",
                         "Fold the shield, right side out, and neaten its open edge. Right front: turn ¼ in beside the line, lay it on the zip with the shield beneath, and edge-stitch all three.",
                         "Topstitch the left front from the waist round to the end, the shield out of the way; then back-tack the end through all layers.")
-                .sewing(Stream.concat(
-                                Openings.seams(after, EdgeRole.FLY).stream(), Stream.of("fly.facing", "fly.shield"))
+                .sewing(Stream.concat(Openings.seams(after, EdgeRole.FLY).stream(), Stream.of(FACING_SEAM, SHIELD_SEAM))
                         .distinct()
                         .toList())
                 .looking(Openings.figures(after))
                 .with("topstitched")
                 .taking("zip")
-                .after("mark", "fuse", "darts", "neaten"));
+                .after(StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN));
     }
 }

@@ -8,6 +8,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep.Shown;
@@ -37,7 +38,7 @@ final class Openings {
     }
 
     /** The shell's seams along edges of a role, on pieces that hang to a hem or a leg line. */
-    static List<String> seams(Draft draft, EdgeRole role) {
+    static List<Seam> seams(Draft draft, EdgeRole role) {
         return draft.joins().stream()
                 .filter(j -> along(draft, j, role))
                 .map(Join::seam)

@@ -6,6 +6,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -14,6 +15,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import java.util.List;
@@ -21,6 +23,8 @@ import java.util.Map;
 
 /** A slit up the centre back; the block keeps its seam open there and marks its top. Common practice, no source. */
 public final class Slit implements Operation {
+
+    private static final StepId STEP = new StepId("slit");
 
     @Override
     public String id() {
@@ -85,7 +89,7 @@ public final class Slit implements Operation {
                                 Math.min(up, p.require(EdgeRole.CENTRE_BACK).length()))))
                 .toList();
         return List.of(MakingStep.of(
-                        "slit",
+                        STEP,
                         "Slit",
                         Work.SLIT,
                         "The centre back is sewn down to the notch and back-tacked there; from it the allowances turn back, and are pressed and caught.",
@@ -93,6 +97,6 @@ public final class Slit implements Operation {
                         "Bar-tack the top of the slit on the inside.")
                 .showing(edges)
                 .looking(List.of(Figure.mm("up from the finished hem", up)))
-                .after("centre.back"));
+                .after(Seam.CENTRE_BACK));
     }
 }

@@ -5,14 +5,17 @@ import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.fold.KickFold;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import java.util.List;
@@ -20,6 +23,8 @@ import java.util.Map;
 
 /** A zip at the centre back or in the left side; the block parts its seam where it ends. Common practice, no source. */
 public final class Zip implements Operation {
+
+    public static final StepId STEP = new StepId("zip");
 
     @Override
     public String id() {
@@ -81,7 +86,7 @@ public final class Zip implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         MakingStep zip = MakingStep.of(
-                        "zip",
+                        STEP,
                         "Zip",
                         Work.ZIP,
                         "Baste the opening shut from its notch to the top; press it open as a seam. Try it on.",
@@ -92,7 +97,7 @@ public final class Zip implements Operation {
                 .taking("zip");
         return List.of(
                 set.chose(CLOSURE, Closure.SIDE_ZIP)
-                        ? zip.after("side").showing(Openings.besideZip(after, EdgeRole.SIDE))
-                        : zip.after("centre.back", "crotch.back", "crotch", "kick"));
+                        ? zip.after(Seam.SIDE).showing(Openings.besideZip(after, EdgeRole.SIDE))
+                        : zip.after(KickFold.STEP).after(Seam.CENTRE_BACK, Seam.CROTCH_BACK));
     }
 }

@@ -24,6 +24,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Drape;
 import brightplumb.core.rule.Half;
@@ -31,12 +32,15 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.style.drape.FallsSoftly;
+import brightplumb.core.style.lining.BodiceLining;
+import brightplumb.core.style.opening.Zip;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -50,6 +54,15 @@ import java.util.Map;
  * source.
  */
 public final class Peplum implements Operation {
+
+    /** The peplum to the top edge. */
+    private static final Seam SEAM = new Seam("peplum");
+
+    private static final Seam SIDE_SEAM = Seam.SIDE.in("peplum");
+
+    private static final StepId MADE = new StepId("peplum.made");
+
+    private static final StepId TOP_ELASTIC = new StepId("top.elastic");
 
     /** Its inner edge. */
     public static final EdgeRole INNER = new EdgeRole("inner", "inner edge");
@@ -148,11 +161,11 @@ public final class Peplum implements Operation {
             double long_ = bodice.require(BodiceEdges.TOP).length();
             double to = Math.min(long_, quarter.require(INNER).length());
             joins.add(Join.sewn(
-                    "peplum",
+                    SEAM,
                     Run.of(Stretch.whole(bodice, bodice.require(BodiceEdges.TOP))),
                     Run.of(new Stretch(quarter.id(), Hand.BOTH, INNER, 1, 0, to, false))));
         }
-        joins.add(Join.sewn("peplum.side", SIDE, quarters.get(0), quarters.get(1)));
+        joins.add(Join.sewn(SIDE_SEAM, SIDE, quarters.get(0), quarters.get(1)));
         return table.finished(
                 pattern.joined(joins),
                 off -> quarters.forEach(quarter -> {
@@ -218,7 +231,7 @@ public final class Peplum implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.always(on -> FallsSoftly.of(on, "peplum")));
+        return List.of(Inspection.always(FallsSoftly.ID, on -> FallsSoftly.of(on, "peplum")));
     }
 
     @Override
@@ -237,29 +250,30 @@ public final class Peplum implements Operation {
         boolean firm = set.cloth().drape() == Drape.FIRM;
         return List.of(
                 MakingStep.of(
-                                "peplum.made",
+                                MADE,
                                 "Peplum, by itself",
                                 Work.BAND,
                                 "Front to backs at the sides; press open. Turn both edges of the slit narrow.",
                                 firm
                                         ? "Roll the outer edge narrow; so firm a cloth stands away rather than falls."
                                         : "Let it hang, level the outer edge, and roll it narrow.")
-                        .sewing("peplum.side")
-                        .after("mark"),
+                        .sewing(SIDE_SEAM)
+                        .after(StepId.MARK),
                 MakingStep.of(
-                                "peplum",
+                                SEAM,
                                 "Peplum on",
                                 Work.BAND,
                                 "Right sides together on the top edge, bodice and lining between: centre front, notches, and the slit clear of the zip. Stitch again half an inch and an eighth below for a channel.")
-                        .sewing("peplum")
-                        .after("peplum.made", "bodice.side", "bodice-lining.top"),
+                        .after(MADE, BodiceLining.ON)
+                        .after(BodiceEdges.SIDE_SEAM),
                 MakingStep.of(
-                                "top.elastic",
+                                TOP_ELASTIC,
                                 "Elastic in the top edge",
                                 Work.DRAW_IN,
                                 "Draw it through the channel, pin its ends, and try it on where the edge will sit; then sew them beside the zip, or lapped by an inch.")
                         .looking(List.of(Figure.mm("elastic, before the lap", ring * HELD)))
                         .taking("elastic")
-                        .after("peplum", "zip"));
+                        .after(Zip.STEP)
+                        .after(SEAM));
     }
 }

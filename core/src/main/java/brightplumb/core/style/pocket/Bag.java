@@ -11,6 +11,7 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.LaidOff;
@@ -24,7 +25,7 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.pattern.Seam;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -34,6 +35,12 @@ import java.util.function.Predicate;
  * fills the corner and is the other half of the bag. All lie in the front's coordinates.
  */
 final class Bag {
+
+    /** The mouth of a pocket, to its bag. */
+    public static final Seam MOUTH_SEAM = new Seam("pocket.mouth");
+
+    /** Round a bag. */
+    public static final Seam ROUND_SEAM = new Seam("pocket.bag");
 
     static final EdgeRole MOUTH = new EdgeRole("mouth", "pocket mouth");
     static final EdgeRole ROUND = new EdgeRole("bag", "round the bag");
@@ -159,31 +166,28 @@ final class Bag {
     /** @throws Refusal where it does not fit its panel, naming the field */
     Bag fitting() {
         if (!front.dartsOn(EdgeRole.SIDE).isEmpty()) {
-            throw new Refusal("with", "A dart opens on the side where the pocket would; leave one of the two off");
+            throw new Refusal(
+                    FieldPath.WITH, "A dart opens on the side where the pocket would; leave one of the two off");
         }
         if (alongTop < across + CLEAR) {
             throw new Refusal(
-                    field(SCOOP_ACROSS), "The pocket would reach into the dart; let it begin nearer the side");
+                    SCOOP_ACROSS.field(), "The pocket would reach into the dart; let it begin nearer the side");
         }
         if (side.length() < down + BELOW_MOUTH + CLEAR) {
-            throw new Refusal(field(SCOOP_DOWN), "The pocket opens below the end of the side; make it shorter");
+            throw new Refusal(SCOOP_DOWN.field(), "The pocket opens below the end of the side; make it shorter");
         }
         if (deep < down + CLEAR) {
-            throw new Refusal(field(BAG_DEEP), "The bag is not as deep as its mouth; make it deeper");
+            throw new Refusal(BAG_DEEP.field(), "The bag is not as deep as its mouth; make it deeper");
         }
         for (Point corner : List.of(bottomInner(), bottomSide())) {
             if (!inside(corner)) {
                 boolean wider = corner.equals(bottomInner());
                 throw new Refusal(
-                        field(wider ? BAG_WIDE : BAG_DEEP),
+                        (wider ? BAG_WIDE : BAG_DEEP).field(),
                         "The bag does not lie whole behind the front; make it smaller");
             }
         }
         return this;
-    }
-
-    private static String field(Setting setting) {
-        return "settings." + setting.key();
     }
 
     /** From the upper edge down beside the side, then out to it: deep enough for a hand, and no corner to catch. */

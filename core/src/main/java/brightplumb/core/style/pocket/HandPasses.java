@@ -10,6 +10,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.ScoopSettings;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
@@ -21,18 +22,20 @@ import java.util.Map;
 /** Whether a hand passes the mouth of a pocket: five and a half inches along the edge. Common practice, no source. */
 final class HandPasses {
 
+    static final CheckId ID = new CheckId("hand.passes");
+
     private static final double HAND = 5.5 * Length.INCH;
 
     private HandPasses() {}
 
     static boolean applies(Inspected on) {
-        return on.draft().pattern().find("pocket.mouth").isPresent();
+        return on.draft().pattern().find(Bag.MOUTH_SEAM).isPresent();
     }
 
     /** How long the shortest mouth is, mm. */
     static double mouth(Pattern pattern) {
         double joined = pattern.joins().stream()
-                .filter(j -> j.seam().equals("pocket.mouth"))
+                .filter(j -> j.seam().equals(Bag.MOUTH_SEAM))
                 .mapToDouble(j -> j.layers().get(0).length())
                 .min()
                 .orElse(Double.NaN);
@@ -46,11 +49,11 @@ final class HandPasses {
     }
 
     static Check of(Inspected on) {
-        Mouth mouth = new Mouth(on.draft().pattern(), on.draft().join("pocket.mouth"));
+        Mouth mouth = new Mouth(on.draft().pattern(), on.draft().join(Bag.MOUTH_SEAM));
         boolean passes = mouth.length() >= HAND;
         double more = HAND - mouth.length();
         return new Check(
-                        "hand.passes",
+                        ID,
                         "Pocket mouth",
                         passes ? Verdict.TRUE : Verdict.WATCH,
                         Quantity.MM,

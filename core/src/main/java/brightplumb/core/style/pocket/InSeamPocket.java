@@ -25,6 +25,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -34,6 +35,7 @@ import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -43,6 +45,10 @@ import java.util.Map;
 
 /** A pocket in each side seam: its mouth is left open between two notches, a bag sewn to either edge. Common practice, no source. */
 public final class InSeamPocket implements Operation {
+
+    private static final StepId MOUTH_STEP = new StepId("side-pocket");
+
+    private static final StepId BAG_STEP = new StepId("side-pocket.bag");
 
     private static final PieceId BAG = PieceId.of("side-bag");
 
@@ -83,7 +89,7 @@ public final class InSeamPocket implements Operation {
     /** The side seams of one piece on one piece that go down to a hem: above a leg line no pocket finds room. */
     private static List<Join> sides(Draft draft) {
         return draft.joins().stream()
-                .filter(j -> j.seam().equals("side")
+                .filter(j -> j.seam().equals(Seam.SIDE)
                         && j.layers().stream()
                                 .allMatch(r -> r.stretches().size() == 1
                                         && draft.piece(r.piece())
@@ -103,7 +109,7 @@ public final class InSeamPocket implements Operation {
                 "mouth", "Pocket mouth long", table.set(MOUTH), table.set().why(MOUTH));
         double high = table.set(BAG_DEEP).value();
         if (mouth.value() > high - 10) {
-            throw new Refusal("settings.bagDeep", "The bag is not as deep as its mouth; make it deeper");
+            throw new Refusal(BAG_DEEP.field(), "The bag is not as deep as its mouth; make it deeper");
         }
         Piece bag = bag(table.set(BAG_WIDE).value(), high, mouth.value());
         table.paper().draw(BAG.toString(), Drawn.Role.OUTLINE, "", bag.sewLine());
@@ -113,19 +119,18 @@ public final class InSeamPocket implements Operation {
             double from = toWaist(before, side) + down.value();
             if (side.layers().get(0).length() < from + mouth.value() + 20) {
                 throw new Refusal(
-                        "settings.mouth",
-                        "The mouth does not find room in the side seam; make it shorter, or raise it");
+                        MOUTH.field(), "The mouth does not find room in the side seam; make it shorter, or raise it");
             }
             pattern = Notches.along(pattern, side, "pocket mouth", from);
             pattern = Notches.along(pattern, side, "pocket mouth, end", from + mouth.value());
             for (Run layer : side.layers()) {
                 Stretch s = layer.stretches().get(0);
                 Stretch edge = new Stretch(s.piece(), s.copy(), s.role(), s.nth(), from, from + mouth.value(), false);
-                joins.add(Join.sewn("pocket.mouth", Run.of(edge), Run.of(Stretch.whole(bag, bag.require(Bag.MOUTH)))));
+                joins.add(Join.sewn(Bag.MOUTH_SEAM, Run.of(edge), Run.of(Stretch.whole(bag, bag.require(Bag.MOUTH)))));
             }
         }
-        joins.add(
-                new Join("pocket.bag", List.of(round(bag, Hand.LEFT), round(bag, Hand.RIGHT)), 0, Join.Kind.MIRRORED));
+        joins.add(new Join(
+                Bag.ROUND_SEAM, List.of(round(bag, Hand.LEFT), round(bag, Hand.RIGHT)), 0, Join.Kind.MIRRORED));
         return table.finished(
                 pattern.joined(joins),
                 off -> sides(before).forEach(side -> {
@@ -190,27 +195,28 @@ public final class InSeamPocket implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.where(HandPasses::applies, HandPasses::of));
+        return List.of(Inspection.where(HandPasses.ID, HandPasses::applies, HandPasses::of));
     }
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(
                 MakingStep.of(
-                                "side-pocket",
+                                MOUTH_STEP,
                                 "Bags to the side edges",
                                 Work.POCKET,
                                 "A bag to each edge between its notches, right sides together, at ¼ in; press it out, and understitch the front's.")
-                        .sewing("pocket.mouth")
+                        .sewing(Bag.MOUTH_SEAM)
                         .looking(List.of(Figure.mm("mouth", set.amount(MOUTH).value())))
-                        .after("mark", "darts", "neaten"),
+                        .after(StepId.MARK, StepId.DARTS, StepId.NEATEN),
                 MakingStep.of(
-                                "side-pocket.bag",
+                                BAG_STEP,
                                 "Round the bags",
                                 Work.SIDE,
                                 "The side is sewn to the upper notch, round the bag, and on from the lower notch; back-tack at both. Press the bag forward, clip the back's allowance above and below it.")
-                        .sewing("pocket.bag")
+                        .sewing(Bag.ROUND_SEAM)
                         .with("two rows")
-                        .after("side-pocket", "side"));
+                        .after(MOUTH_STEP)
+                        .after(Seam.SIDE));
     }
 }

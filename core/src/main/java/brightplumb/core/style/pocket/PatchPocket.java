@@ -25,6 +25,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -34,6 +35,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -43,6 +45,10 @@ import java.util.Map;
 
 /** A patch pocket with a flap on each front, placed from the waist seam and the grain line. Common practice, no source. */
 public final class PatchPocket implements Operation {
+
+    private static final Seam POCKET_SEAM = new Seam("pocket");
+
+    private static final Seam FLAP_SEAM = new Seam("flap");
 
     private static final PieceId POCKET = PieceId.of("pocket");
     private static final PieceId FLAP = PieceId.of("flap");
@@ -137,9 +143,9 @@ public final class PatchPocket implements Operation {
         for (Piece front : fronts) {
             Piece placed = placed(table, front, wide.value(), high.value(), flap != null);
             pattern = pattern.instead(placed);
-            joins.add(laid("pocket", pocket, AROUND, placed, POCKET_LINE));
+            joins.add(laid(POCKET_SEAM, pocket, AROUND, placed, POCKET_LINE));
             if (flap != null) {
-                joins.add(laid("flap", flap, SEAM, placed, FLAP_LINE));
+                joins.add(laid(FLAP_SEAM, flap, SEAM, placed, FLAP_LINE));
             }
             placed.lines()
                     .forEach(
@@ -172,7 +178,7 @@ public final class PatchPocket implements Operation {
         });
     }
 
-    private static Join laid(String seam, Piece on, EdgeRole edge, Piece front, EdgeRole line) {
+    private static Join laid(Seam seam, Piece on, EdgeRole edge, Piece front, EdgeRole line) {
         double length = Curves.length(front.run(line, 1));
         return new Join(
                 seam,
@@ -196,7 +202,7 @@ public final class PatchPocket implements Operation {
         for (Point corner : List.of(a, b, c, d)) {
             if (!Outlines.inside(front.sewLine(), corner)) {
                 throw new Refusal(
-                        "settings." + POCKET_WIDTH.key(),
+                        POCKET_WIDTH.field(),
                         "The pocket does not lie whole on the front; make it smaller, or move it");
             }
         }
@@ -273,26 +279,25 @@ public final class PatchPocket implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         boolean flapped = after.pattern().find(FLAP).isPresent();
         List<MakingStep> steps = new ArrayList<>(List.of(MakingStep.of(
-                        "pocket",
+                        POCKET_SEAM,
                         "Patch pockets",
                         Work.POCKET,
                         "Turn and stitch the upper hem. Press the other edges under by their allowance; mitre the corners.",
                         "Lay each on its drill marks, which it just covers; edge-stitch round, and again ¼ in inside.")
-                .sewing("pocket")
                 .looking(List.of(Figure.mm(
                         "down from the waist seam", set.amount(POCKET_DOWN).value())))
                 .with("edge-stitched twice")
-                .after("mark", "darts")));
+                .after(StepId.MARK, StepId.DARTS)));
         if (flapped) {
             steps.add(MakingStep.of(
-                            "flap",
+                            FLAP_SEAM,
                             "Flaps",
                             Work.POCKET,
                             "Fold right sides together, sew the ends, turn and press; work the buttonhole.",
                             "Sew it on upside down along its line; trim the seam to ⅛ in, turn it down, and stitch ¼ in from the fold. Sew the button on the pocket.")
-                    .sewing("flap")
                     .taking("pocket.button")
-                    .after("pocket", "fuse"));
+                    .after(StepId.FUSE)
+                    .after(POCKET_SEAM));
         }
         return steps;
     }

@@ -9,20 +9,23 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
-import brightplumb.core.pattern.Handed;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.pattern.Seam;
+import brightplumb.core.pattern.SeamTransfer;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.style.fold.BoxFold;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
+import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -33,6 +36,8 @@ import java.util.function.ToDoubleFunction;
 
 /** A pocket scooped out of each front between waist and side, with a bag and a piece beneath that fills the corner. Common practice, no source. */
 public final class ScoopPocket implements Operation {
+
+    public static final StepId STEP = new StepId("scoop-pocket");
 
     @Override
     public String id() {
@@ -103,7 +108,7 @@ public final class ScoopPocket implements Operation {
             Piece under = bag.under();
             Edge top = front.top();
             double topLength = top.length();
-            List<Join> joins = new Handed(
+            List<Join> joins = new SeamTransfer(
                             front.id(),
                             top,
                             topLength - bag.across(),
@@ -111,10 +116,11 @@ public final class ScoopPocket implements Operation {
                             under.id(),
                             bag.alongTop() - bag.across())
                     .in(pattern.joins());
-            joins = new Handed(front.id(), front.require(EdgeRole.SIDE), 0, down.value(), under.id(), 0).in(joins);
+            joins = new SeamTransfer(front.id(), front.require(EdgeRole.SIDE), 0, down.value(), under.id(), 0)
+                    .in(joins);
             pattern = pattern.instead(cut).with(List.of(facing, under)).withJoins(joins);
-            sewn.add(Join.sewn("pocket.mouth", Bag.MOUTH, cut, facing));
-            sewn.add(Join.sewn("pocket.bag", Bag.ROUND, facing, under));
+            sewn.add(Join.sewn(Bag.MOUTH_SEAM, Bag.MOUTH, cut, facing));
+            sewn.add(Join.sewn(Bag.ROUND_SEAM, Bag.ROUND, facing, under));
             table.paper()
                     .draw(
                             front.id().toString(),
@@ -130,7 +136,7 @@ public final class ScoopPocket implements Operation {
                 Amount.found("measured along it", HandPasses.mouth(pattern)).named(null, "pocket mouth"),
                 "What is cut away of the front is filled by the piece beneath.");
         for (Join side : pattern.joins()) {
-            if (side.seam().equals("side")) {
+            if (side.seam().equals(Seam.SIDE)) {
                 pattern = Notches.whereMet(pattern, side, 0, (above, below) -> "pocket mouth");
             }
         }
@@ -164,21 +170,21 @@ public final class ScoopPocket implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.where(HandPasses::applies, HandPasses::of));
+        return List.of(Inspection.where(HandPasses.ID, HandPasses::applies, HandPasses::of));
     }
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         return List.of(MakingStep.of(
-                        "scoop-pocket",
+                        STEP,
                         "Scoop pockets",
                         Work.POCKET,
                         "Bag to front along the mouth, right sides together; clip the curve, turn, and edge-stitch so that it holds its shape.",
                         "Lay the bag on the piece beneath, mouth to its line. Fold the bag wrong sides together and stitch round; turn it and stitch again, the raw edges inside.",
                         "Tack it at waist and side before the sides close.")
-                .sewing("pocket.mouth", "pocket.bag")
+                .sewing(Bag.MOUTH_SEAM, Bag.ROUND_SEAM)
                 .looking(List.of(Figure.mm("mouth", HandPasses.mouth(after.pattern()))))
                 .with("edge-stitched; the bag in two rows")
-                .after("mark", "darts", "fold", "neaten"));
+                .after(StepId.MARK, StepId.DARTS, BoxFold.STEP, StepId.NEATEN));
     }
 }

@@ -8,6 +8,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Relaid;
+import brightplumb.core.rule.DartSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -20,7 +21,7 @@ import java.util.Map;
 public final class DartIntoSide implements Operation {
 
     private static final SideTakes.Words GIVEN = new SideTakes.Words(
-            "settings.dartIntakeFront",
+            DartSettings.DART_INTAKE_FRONT.field(),
             "The side cannot take so much in a smooth line; leave the darts where they are",
             "There is no side below the hip to curve it to",
             "measured at the waist",

@@ -105,7 +105,7 @@ public final class MoveDart implements Operation {
             }
         }
         if (!moved) {
-            throw new Refusal("settings.movedDart", "There is no dart on that panel to move");
+            throw new Refusal(MOVED_DART.field(), "There is no dart on that panel to move");
         }
         return table.finished(Relaid.joins(before.pattern(), pattern));
     }
@@ -120,7 +120,7 @@ public final class MoveDart implements Operation {
         double room = Curves.length(edge);
         if (at > room - CLEAR || at < CLEAR) {
             throw new Refusal(
-                    to == DartTo.SIDE ? "settings.dartDown" : "settings.dartTo",
+                    to == DartTo.SIDE ? DART_DOWN.field() : DART_TO.field(),
                     "The dart would open beyond the end of that edge");
         }
         Piece turned = DartMove.along(panel, dart, role, at);

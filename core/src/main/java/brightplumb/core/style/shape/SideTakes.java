@@ -6,6 +6,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.EdgeRole;
@@ -14,6 +15,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
@@ -39,7 +41,7 @@ public final class SideTakes {
      * @param found where what the dart takes comes from
      * @param why why the side takes it
      */
-    public record Words(String field, String cannot, String noSide, String found, String why) {}
+    public record Words(FieldPath field, String cannot, String noSide, String found, String why) {}
 
     /**
      * The pattern with its darts taken into the sides.
@@ -50,7 +52,7 @@ public final class SideTakes {
     public static Pattern darts(Table table, Pattern before, Map<PieceId, Double> left, Words words) {
         Pattern pattern = before;
         for (Join join : before.joins()) {
-            if (join.seam().equals("side")) {
+            if (join.seam().equals(Seam.SIDE)) {
                 PieceId front = join.layers().get(0).piece();
                 PieceId back = join.layers().get(1).piece();
                 if (!left.containsKey(front) || !left.containsKey(back)) {
@@ -77,7 +79,7 @@ public final class SideTakes {
         List<Segment> side = piece.require(EdgeRole.SIDE).run();
         if (!piece.dartsOn(EdgeRole.SIDE).isEmpty()) {
             throw new Refusal(
-                    "with", "A side that a dart was moved to cannot be curved anew; leave one of the two off");
+                    FieldPath.WITH, "A side that a dart was moved to cannot be curved anew; leave one of the two off");
         }
         double net = Run.shut(piece, EdgeRole.WAIST).length();
         Recurved recurved =

@@ -66,7 +66,7 @@ public final class Sweep implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.always(on -> FallsSoftly.of(on, "sweep")));
+        return List.of(Inspection.always(FallsSoftly.ID, on -> FallsSoftly.of(on, "sweep")));
     }
 
     @Override
@@ -95,24 +95,24 @@ public final class Sweep implements Operation {
                 "The leg of the dart: the bust quarter less half of the span.");
         if (leg.value() < LEAST_LEG || intake.value() > leg.value()) {
             throw new Refusal(
-                    set.toBlame(BUST_DART, Measure.BUST_SPAN),
+                    set.faultField(BUST_DART, Measure.BUST_SPAN),
                     "Between bust point and side no such dart finds room; look at bust and bust span, or take less");
         }
         double angle = 2 * Math.asin(intake.value() / 2 / leg.value());
         table.step(
                 Amount.counted("2 × asin(dart ÷ 2 ÷ leg)", Math.toDegrees(angle))
                         .as(SweepFacts.ANGLE, "angle of the sweep"),
-                "Swung by, degrees",
+                "SlashAndSpread by, degrees",
                 "The angle between the two legs of the dart.");
         Point bust = Point.of(
                 table.body().bustSpan().value() / 2, before.level("bust").orElseThrow());
         boolean giveBack = !set.chose(BodiceSettings.BODICE_WAY, BodiceWay.BENCH);
         Pattern pattern = before.pattern();
-        Swung last = null;
+        SlashAndSpread last = null;
         for (Piece panel : swept(before)) {
-            Swung swung = Swung.of(panel, bust, 0, angle, giveBack)
+            SlashAndSpread swung = SlashAndSpread.of(panel, bust, 0, angle, giveBack)
                     .orElseThrow(() -> new Refusal(
-                            "settings." + BUST_DART.key(),
+                            BUST_DART.field(),
                             "Straight down from the bust point no hem is met; look at the bust span"));
             table.paper()
                     .draw(

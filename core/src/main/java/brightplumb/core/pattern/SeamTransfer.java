@@ -14,7 +14,7 @@ import java.util.List;
  * @param to the piece that takes it over, under the same role
  * @param offset where the part begins on that piece's edge, mm
  */
-public record Handed(PieceId from, Edge edge, double start, double stop, PieceId to, double offset) {
+public record SeamTransfer(PieceId from, Edge edge, double start, double stop, PieceId to, double offset) {
 
     /** The joins with every stretch of the part on the piece that took it over. */
     public List<Join> in(List<Join> joins) {

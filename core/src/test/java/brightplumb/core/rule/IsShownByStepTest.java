@@ -13,16 +13,16 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** Which setting a step of the working says. */
-class SaidAtTest {
+class IsShownByStepTest {
 
     @Test
     void a_step_says_the_setting_of_its_name_or_the_one_that_tells_by_it() {
-        assertThat(HipSettings.HIP_EASE.saidAt("hip.ease")).isTrue();
-        assertThat(HipSettings.HIP_EASE.saidAt("hip.easer")).isFalse();
-        assertThat(HipSettings.HIP_EASE.saidAt("hipEase")).isTrue();
-        assertThat(CrotchSettings.FRONT_EXTENSION.saidAt("crotch.extension.front"))
+        assertThat(HipSettings.HIP_EASE.isShownByStep("hip.ease")).isTrue();
+        assertThat(HipSettings.HIP_EASE.isShownByStep("hip.easer")).isFalse();
+        assertThat(HipSettings.HIP_EASE.isShownByStep("hipEase")).isTrue();
+        assertThat(CrotchSettings.FRONT_EXTENSION.isShownByStep("crotch.extension.front"))
                 .isTrue();
-        assertThat(CrotchSettings.FRONT_EXTENSION.saidAt("crotch.extension.back"))
+        assertThat(CrotchSettings.FRONT_EXTENSION.isShownByStep("crotch.extension.back"))
                 .isFalse();
     }
 
@@ -35,7 +35,7 @@ class SaidAtTest {
                 Set<Setting> says = drafted.settings().stream()
                         .filter(s -> s.applies() && s.amount() != null)
                         .map(InForce::setting)
-                        .filter(s -> s.saidAt(step.id()))
+                        .filter(s -> s.isShownByStep(step.id()))
                         .collect(Collectors.toSet());
                 assertThat(says).as(step.id()).hasSizeLessThan(2);
             });

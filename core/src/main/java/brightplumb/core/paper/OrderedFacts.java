@@ -8,16 +8,18 @@ import java.util.Map;
 import java.util.Set;
 
 /** Facts in the order they were found. Nobody can change them, so that a draft with another pattern keeps the same. */
-final class Kept extends AbstractMap<String, Amount> {
+final class OrderedFacts extends AbstractMap<String, Amount> {
 
     private final Map<String, Amount> all;
 
-    private Kept(Map<String, Amount> all) {
+    private OrderedFacts(Map<String, Amount> all) {
         this.all = all;
     }
 
     static Map<String, Amount> of(Map<String, Amount> facts) {
-        return facts instanceof Kept ? facts : new Kept(Collections.unmodifiableMap(new LinkedHashMap<>(facts)));
+        return facts instanceof OrderedFacts
+                ? facts
+                : new OrderedFacts(Collections.unmodifiableMap(new LinkedHashMap<>(facts)));
     }
 
     @Override

@@ -23,7 +23,9 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Relaid;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Half;
+import brightplumb.core.rule.LegSettings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
@@ -34,7 +36,7 @@ import java.util.List;
  * Draws a bodice on from legs: the waist goes, the centres run up plumb to the neck, and each side is one line from the underarm over the waist
  * to the hip and on down the leg. The front's side is the master; the back's underarm rises or falls until both are one length.
  */
-final class RunsOn {
+final class OnePieceBodice {
 
     /** The back's underarm lies no further than this from the chest line, mm. */
     private static final double MOST = 1.5 * Length.INCH;
@@ -43,7 +45,7 @@ final class RunsOn {
     private final Table table;
     private final double hipY;
 
-    RunsOn(Draft before, Table table) {
+    OnePieceBodice(Draft before, Table table) {
         this.before = before;
         this.table = table;
         this.hipY = before.fact(Fact.HIP_DEPTH).value();
@@ -78,7 +80,7 @@ final class RunsOn {
                             by -> Curves.length(side(back, underarm.plus(Point.of(0, by)), atWaist)) - wanted)
                     .orElseThrow(
                             () -> new Refusal(
-                                    "settings.hem",
+                                    LegSettings.HEM.field(),
                                     "Front and back side cannot be brought to one length; bring what the back leg is wider nearer to the usual"));
             if (backLines == null) {
                 table.step(
@@ -93,7 +95,7 @@ final class RunsOn {
         pattern = Relaid.joins(before.pattern(), pattern);
         pattern = pattern.joined(shoulders(pattern));
         for (Join join : pattern.joins()) {
-            if (join.seam().equals("side")) {
+            if (join.seam().equals(Seam.SIDE)) {
                 pattern = Notches.level(pattern, join, "waist", 0);
             }
         }
@@ -158,7 +160,7 @@ final class RunsOn {
             if (!front.behind() && front.edge(EdgeRole.SHOULDER).isPresent()) {
                 Piece back =
                         pattern.piece(new PieceId(Half.BACK.id(), front.id().hand()));
-                joins.add(Join.sewn("shoulder", EdgeRole.SHOULDER, front, back));
+                joins.add(Join.sewn(Seam.SHOULDER, EdgeRole.SHOULDER, front, back));
             }
         }
         return joins;

@@ -14,6 +14,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Notice;
@@ -29,8 +30,10 @@ import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.TopKind;
+import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
@@ -42,7 +45,7 @@ import java.util.Map;
  * Draws a bodice without shoulders above legs: its waist seam is theirs with the darts shut, its darts stand on theirs, and both its sides are
  * one length. The front's side is the master; the back's underarm rises or falls.
  */
-final class SewnOn {
+final class WaistSeamedBodice {
 
     private static final String SHEETS = "bodice-";
 
@@ -62,14 +65,14 @@ final class SewnOn {
 
     private final Draft legs;
     private final Table table;
-    private final String backSeam;
+    private final Seam backSeam;
     private final UpperHalf upper;
     private final Levels levels;
     private final double quarter;
     private final boolean overArms;
     private final double top;
 
-    SewnOn(Draft legs, Table table, String backSeam) {
+    WaistSeamedBodice(Draft legs, Table table, Seam backSeam) {
         this.legs = legs;
         this.table = table;
         this.backSeam = backSeam;
@@ -87,7 +90,7 @@ final class SewnOn {
         double asked = levels.top() + below.value();
         double most = levels.bust() - ABOVE_BUST;
         if (asked > most && table.set().byHand(TOP_LEVEL)) {
-            throw new Refusal("settings.topLevel", "So low an edge leaves the bust uncovered; begin higher");
+            throw new Refusal(TOP_LEVEL.field(), "So low an edge leaves the bust uncovered; begin higher");
         }
         double at = Math.min(most, over ? asked : Math.max(asked, levels.armhole()));
         table.step(
@@ -111,15 +114,15 @@ final class SewnOn {
     Draft draft() {
         Map<Half, Piece> drawn = new LinkedHashMap<>();
         Piece frontLeg = leg(Half.FRONT);
-        Seam frontSeam = seam(frontLeg);
+        LegTop frontSeam = seam(frontLeg);
         Piece front = piece(Half.FRONT, frontSeam, 0);
         drawn.put(Half.FRONT, front);
-        Seam backSeamLine = seam(leg(Half.BACK));
+        LegTop backSeamLine = seam(leg(Half.BACK));
         double wanted = front.require(EdgeRole.SIDE).length();
         double lower = Roots.between(-MOST, MOST, by -> Curves.length(side(backSeamLine, by)) - wanted)
                 .orElseThrow(
                         () -> new Refusal(
-                                "settings.waistEase",
+                                WaistSettings.WAIST_EASE.field(),
                                 "Front and back of the bodice cannot be brought to one length at the side; bring the waists of both nearer to each other"));
         drawn.put(Half.BACK, piece(Half.BACK, backSeamLine, lower));
         drawn.forEach(this::say);
@@ -148,14 +151,14 @@ final class SewnOn {
      * @param dart how far from the centre its first dart stands, mm
      * @param intake what the bodice's own dart takes, mm; 0 where none is sewn
      */
-    private record Seam(double closed, double dart, double intake) {
+    private record LegTop(double closed, double dart, double intake) {
 
         double open() {
             return closed + intake;
         }
     }
 
-    private Seam seam(Piece leg) {
+    private LegTop seam(Piece leg) {
         Run shut = Run.shut(leg, EdgeRole.WAIST);
         double closed = shut.length();
         double over = (quarter - closed) / 2;
@@ -164,11 +167,11 @@ final class SewnOn {
         double at = shut.stretches().size() > 1
                 ? shut.stretches().get(0).length()
                 : Math.min(table.body().bustSpan().value() / 2, closed * 0.6) - intake / 2;
-        return new Seam(closed, at, intake);
+        return new LegTop(closed, at, intake);
     }
 
     /** From the underarm, or from where the top edge meets it, down to the waist. */
-    private List<Segment> side(Seam seam, double lower) {
+    private List<Segment> side(LegTop seam, double lower) {
         Point underarm = Point.of(quarter, levels.armhole() + lower);
         Point waist = Point.of(seam.open(), 0);
         double handle = (waist.y() - underarm.y()) / 3;
@@ -186,7 +189,7 @@ final class SewnOn {
                         1));
     }
 
-    private Piece piece(Half half, Seam seam, double lower) {
+    private Piece piece(Half half, LegTop seam, double lower) {
         List<Segment> side = side(seam, lower);
         List<Edge> edges = new ArrayList<>();
         Point centre = Point.of(0, top);
@@ -225,7 +228,7 @@ final class SewnOn {
     }
 
     /** The waist seam from the side to the centre, parted where the dart opens. */
-    private static List<Segment> waist(Seam seam, Point corner) {
+    private static List<Segment> waist(LegTop seam, Point corner) {
         if (seam.intake() == 0) {
             return List.of(new Line(corner, Point.of(0, 0)));
         }
@@ -234,7 +237,7 @@ final class SewnOn {
         return List.of(new Line(corner, outer), new Line(outer, inner), new Line(inner, Point.of(0, 0)));
     }
 
-    private List<Dart> dart(Seam seam) {
+    private List<Dart> dart(LegTop seam) {
         if (seam.intake() == 0) {
             return List.of();
         }
@@ -269,13 +272,13 @@ final class SewnOn {
                 if (leg.panel().equals(half.id()) && leg.edge(EdgeRole.WAIST).isPresent()) {
                     Hand hand = leg.id().hand();
                     joins.add(Join.sewn(
-                            "waist",
+                            Seam.WAIST,
                             Run.shut(leg, EdgeRole.WAIST),
                             Run.shut(bodice, BodiceEdges.WAIST_SEAM).reversed().of(hand)));
                 }
             }
         }
-        joins.add(Join.sewn("bodice.side", EdgeRole.SIDE, drawn.get(Half.FRONT), drawn.get(Half.BACK)));
+        joins.add(Join.sewn(BodiceEdges.SIDE_SEAM, EdgeRole.SIDE, drawn.get(Half.FRONT), drawn.get(Half.BACK)));
         joins.add(Join.mirrored(backSeam, EdgeRole.CENTRE_BACK_ZIP, drawn.get(Half.BACK)));
         return joins;
     }
@@ -301,7 +304,7 @@ final class SewnOn {
         }
     }
 
-    private void together(Map<Half, Piece> drawn, Seam front, Seam back, double lower) {
+    private void together(Map<Half, Piece> drawn, LegTop front, LegTop back, double lower) {
         table.step(
                 "underarm.back",
                 lower < 0 ? "Back underarm higher" : "Back underarm lower",
@@ -355,11 +358,11 @@ final class SewnOn {
                 .find(TOP_EDGE_GIRTH)
                 .orElseThrow(
                         () -> new Refusal(
-                                "measures.topEdgeGirth",
+                                Measure.TOP_EDGE_GIRTH.field(),
                                 "Round the top edge is needed: nobody can say how far it is round body and arms. Take it, or let the edge go round the body"));
         if (girth.value() < onBody + 4 * Length.INCH) {
             throw new Refusal(
-                    "measures.topEdgeGirth",
+                    Measure.TOP_EDGE_GIRTH.field(),
                     "Round body and arms is hardly more than the bodice's own edge; look at it, or let the edge go round the body");
         }
         table.step(

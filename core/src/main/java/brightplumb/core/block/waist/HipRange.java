@@ -6,7 +6,7 @@ import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 
 /** How far beyond the body it is drafted for cloth that stretches goes on. Common practice: forty to forty-eight in cloth that gives by half. */
-public final class Serves {
+public final class HipRange {
 
     /** The largest hip it goes on, mm. */
     public static final Fact HIPS = new Fact("serves.hips");
@@ -14,10 +14,10 @@ public final class Serves {
     /** Of what the cloth gives, so much is comfortable beyond the body it was cut for. */
     private static final double COMFORTABLE = 0.4;
 
-    private Serves() {}
+    private HipRange() {}
 
     /** Nothing where the cloth does not give. */
-    public static void say(Paper paper, Settings set) {
+    public static void addStep(Paper paper, Settings set) {
         if (set.cloth().stretches()) {
             Amount hip = set.body().hip();
             paper.step(

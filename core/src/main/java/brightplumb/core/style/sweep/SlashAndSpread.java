@@ -25,7 +25,7 @@ import java.util.OptionalDouble;
  * @param spread straight across at the hem, mm
  * @param lost what its side got shorter, mm, before any was given back
  */
-record Swung(Piece piece, double spread, double lost) {
+record SlashAndSpread(Piece piece, double spread, double lost) {
 
     /**
      * Cuts and swings.
@@ -36,7 +36,7 @@ record Swung(Piece piece, double spread, double lost) {
      * @param giveBack whether the side gets back at the hem what it lost
      * @return empty where the plumb line from the bust point does not meet the hem
      */
-    static Optional<Swung> of(Piece panel, Point bust, double waist, double angle, boolean giveBack) {
+    static Optional<SlashAndSpread> of(Piece panel, Point bust, double waist, double angle, boolean giveBack) {
         List<Segment> hem = panel.require(EdgeRole.HEM).run();
         List<Segment> side = panel.require(EdgeRole.SIDE).run();
         OptionalDouble along = crossed(hem, bust);
@@ -97,7 +97,7 @@ record Swung(Piece piece, double spread, double lost) {
                 .withMarks(marks)
                 .withCopies(panel.copies().neverFolded())
                 .lying(new OnBody(zones(panel, down, outerHem, bust, swungCut, swing)));
-        return Optional.of(new Swung(swung, spread, lost));
+        return Optional.of(new SlashAndSpread(swung, spread, lost));
     }
 
     private static boolean outer(Mark mark, Point bust) {
