@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Building and running the application.
 
 APPLICATION=
@@ -71,7 +72,7 @@ archive_classes() {
 # Becomes the application, its beans defined when it was built; what it is given goes to Java. It writes its log itself, kept over a start and turned by size.
 become_application() {
   umask 077
-  cd "$UNPACKED"
+  cd "$UNPACKED" || exit 1
   PLUMB_PG_USER=$PG_USER PLUMB_PG_PASSWORD=$PG_PASSWORD PLUMB_PORT=$PLUMB_PORT PLUMB_PG_PORT=$PLUMB_PG_PORT \
     PLUMB_ADDRESS=$PLUMB_ADDRESS PLUMB_HOSTS=$PLUMB_HOSTS PLUMB_DEMO=$PLUMB_DEMO PLUMB_SIGN_UP=$PLUMB_SIGN_UP \
     PLUMB_PROXIES=$PLUMB_PROXIES PLUMB_LOG=$PLUMB_DATA/application.log \

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Measures; nothing here judges.
 
 bench() {
@@ -8,29 +9,30 @@ bench() {
   need_chromium
   data=$(mktemp -d "${TMPDIR:-/tmp}/plumb-bench.XXXXXX")
   chmod 755 "$data"
+  # shellcheck disable=SC2034 # The other scripts read it.
   PLUMB_DATA=$data
   trap 'stop_application; stop_cluster; rm -rf "$data"' EXIT
   say "building"
   mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true install >"$data/build.log" 2>&1 </dev/null \
     || { tail -n 20 "$data/build.log" >&2; fail "the build failed"; }
   mvn -B -ntp -q -pl e2e dependency:build-classpath -Dmdep.outputFile="$data/classpath" -Dmdep.includeScope=test >/dev/null </dev/null
-  if [ $what = start ] || [ $what = all ]; then bench_start "$(free_port)" "$(free_port)"; fi
-  if [ $what = core ] || [ $what = all ]; then
+  if [ "$what" = start ] || [ "$what" = all ]; then bench_start "$(free_port)" "$(free_port)"; fi
+  if [ "$what" = core ] || [ "$what" = all ]; then
     bench_core
   fi
-  if [ $what = pairs ] || [ $what = all ]; then bench_pairs; fi
-  if [ $what = lay ] || [ $what = all ]; then measure brightplumb.bench.LayBench; fi
+  if [ "$what" = pairs ] || [ "$what" = all ]; then bench_pairs; fi
+  if [ "$what" = lay ] || [ "$what" = all ]; then measure brightplumb.bench.LayBench; fi
   case $what in core | pairs | start | lay) return ;; esac
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable
   PLUMB_TEST_PG_PORT=$(sed -n 4p "$CLUSTER/postmaster.pid" 2>/dev/null || as_pg sed -n 4p "$CLUSTER/postmaster.pid")
   export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD
-  if [ $what = preview ] || [ $what = all ]; then measure brightplumb.bench.PreviewBench; fi
-  if [ $what = print ] || [ $what = all ]; then measure brightplumb.bench.PrintBench; fi
-  if [ $what = load ] || [ $what = all ]; then 
+  if [ "$what" = preview ] || [ "$what" = all ]; then measure brightplumb.bench.PreviewBench; fi
+  if [ "$what" = print ] || [ "$what" = all ]; then measure brightplumb.bench.PrintBench; fi
+  if [ "$what" = load ] || [ "$what" = all ]; then
     measure brightplumb.bench.LoadBench
     measure brightplumb.bench.NeighbourBench
   fi
-  if [ $what = redraw ] || [ $what = all ]; then measure brightplumb.bench.RedrawBench; fi
+  if [ "$what" = redraw ] || [ "$what" = all ]; then measure brightplumb.bench.RedrawBench; fi
 }
 
 # Each garment by itself, its draft and its yardstick one right after the other: this machine's speed changes by the minute.
@@ -63,6 +65,7 @@ bench_pairs() {
     "box-fold-palazzo house" "box-fold-palazzo bench" "swim-bodysuit house classic-trousers house" \
     "pull-on-romper house classic-trousers house" "sleeved-playsuit house classic-trousers house" \
     "sweep-jumpsuit house classic-trousers house" "peplum-jumpsuit house classic-trousers house"; do
+    # shellcheck disable=SC2086 # Its words are arguments.
     measure brightplumb.bench.PairsBench $pair
   done
 }
@@ -73,6 +76,7 @@ measure() {
 
 # As a user starts: from the command to the line that says it is ready. The first after a build archives its classes too; then with a
 # new cluster and demo world, then five times again.
+
 bench_start() {
   local folder
   PLUMB_DATA=$data build
@@ -88,6 +92,7 @@ bench_start() {
 timed_start() {
   local began line plumb
   began=$(date +%s%N)
+  # shellcheck disable=SC2154 # Where the project is.
   exec 4< <(exec "$here/plumb" start 2>/dev/null)
   plumb=$!
   while read -r line <&4; do

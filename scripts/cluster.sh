@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # A private PostgreSQL cluster on loopback.
 
 CLUSTER=

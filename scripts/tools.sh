@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # What has to be on the machine, and clear words where it is not.
 
 say() { echo "plumb: $*" >&2; }
@@ -65,6 +66,8 @@ need_chromium() {
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
   export PLUMB_CHROMIUM PLAYWRIGHT_NODEJS_PATH PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD
 }
+
+need_shellcheck() { command -v shellcheck >/dev/null || install_packages shellcheck; }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 

@@ -14,6 +14,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
+import org.springframework.jdbc.core.namedparam.SqlParameterSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,40 +28,51 @@ public class Sheets {
     private record Head(UUID id, int number, LocalDate takenOn, String takenBy, String note) {}
 
     private final JdbcClient db;
+    private final NamedParameterJdbcOperations batch;
 
-    Sheets(JdbcClient db) {
+    Sheets(JdbcClient db, NamedParameterJdbcOperations batch) {
         this.db = db;
+        this.batch = batch;
     }
 
     /** A person's sheets, newest first. */
     Page<SheetView> of(UUID workroom, UUID person, Page.Asked asked) {
-        List<Head> heads = db.sql("""
-                        select * from measure_sheet where workroom_id = :workroom and person_id = :person
-                        order by number desc limit :size offset :offset""")
-                .param("workroom", workroom)
-                .param("person", person)
-                .param("size", asked.size())
-                .param("offset", asked.offset())
-                .query(Sheets::head)
-                .list();
         long total = db.sql("select count(*) from measure_sheet where workroom_id = :workroom and person_id = :person")
                 .param("workroom", workroom)
                 .param("person", person)
                 .query(Long.class)
                 .single();
-        return new Page<>(
-                heads.stream().map(head -> whole(workroom, head)).toList(), total, asked.page(), asked.size());
+        return new Page<>(newest(workroom, person, asked.size(), asked.offset()), total, asked.page(), asked.size());
     }
 
     /** A person's newest sheet, if they were ever measured. */
     public Optional<SheetView> newest(UUID workroom, UUID person) {
-        return db.sql(
-                        "select * from measure_sheet where workroom_id = :workroom and person_id = :person order by number desc limit 1")
+        return newest(workroom, person, 1, 0).stream().findFirst();
+    }
+
+    /** So many sheets, newest first, with their readings. */
+    private List<SheetView> newest(UUID workroom, UUID person, long size, long offset) {
+        Map<Head, Map<String, ReadingView>> sheets = new LinkedHashMap<>();
+        db.sql("""
+                        select s.id, s.number, s.taken_on, s.taken_by, s.note,
+                               r.measure, r.typed, r.unit, r.mm, r.provenance, r.second_typed, r.second_mm
+                        from (select * from measure_sheet where workroom_id = :workroom and person_id = :person
+                              order by number desc limit :size offset :offset) s
+                        left join measure_reading r on r.workroom_id = s.workroom_id and r.sheet_id = s.id
+                        order by s.number desc, r.measure""")
                 .param("workroom", workroom)
                 .param("person", person)
-                .query(Sheets::head)
-                .optional()
-                .map(head -> whole(workroom, head));
+                .param("size", size)
+                .param("offset", offset)
+                .query(rs -> {
+                    Map<String, ReadingView> readings = sheets.computeIfAbsent(head(rs), head -> new LinkedHashMap<>());
+                    if (rs.getString("measure") != null) {
+                        readings.put(rs.getString("measure"), reading(rs));
+                    }
+                });
+        return sheets.entrySet().stream()
+                .map(sheet -> view(sheet.getKey(), sheet.getValue()))
+                .toList();
     }
 
     /**
@@ -100,38 +114,30 @@ public class Sheets {
                 .param("note", note)
                 .query(UUID.class)
                 .single();
-        readings.forEach((measure, reading) -> db.sql("""
-                        insert into measure_reading (workroom_id, sheet_id, measure, typed, unit, mm, provenance, second_typed, second_mm)
-                        values (:workroom, :sheet, :measure, :typed, :unit, :mm, :provenance, :secondTyped, :secondMm)""")
-                .param("workroom", workroom)
-                .param("sheet", id)
-                .param("measure", measure)
-                .param("typed", reading.typed())
-                .param("unit", reading.unit())
-                .param("mm", reading.mm())
-                .param("provenance", reading.provenance())
-                .param("secondTyped", reading.secondTyped())
-                .param("secondMm", reading.secondMm())
-                .update());
+        batch.batchUpdate(
+                """
+                insert into measure_reading (workroom_id, sheet_id, measure, typed, unit, mm, provenance, second_typed, second_mm)
+                values (:workroom, :sheet, :measure, :typed, :unit, :mm, :provenance, :secondTyped, :secondMm)""",
+                readings.entrySet().stream()
+                        .map(entry -> row(workroom, id, entry.getKey(), entry.getValue()))
+                        .toArray(SqlParameterSource[]::new));
         return newest(workroom, person).orElseThrow();
     }
 
-    private SheetView whole(UUID workroom, Head head) {
-        Map<String, ReadingView> readings = new LinkedHashMap<>();
-        db.sql("select * from measure_reading where workroom_id = :workroom and sheet_id = :sheet order by measure")
-                .param("workroom", workroom)
-                .param("sheet", head.id())
-                .query(rs -> {
-                    readings.put(
-                            rs.getString("measure"),
-                            new ReadingView(
-                                    rs.getString("typed"),
-                                    rs.getString("unit"),
-                                    rs.getDouble("mm"),
-                                    rs.getString("provenance"),
-                                    rs.getString("second_typed"),
-                                    rs.getObject("second_mm", Double.class)));
-                });
+    private static SqlParameterSource row(UUID workroom, UUID sheet, String measure, ReadingView reading) {
+        return new MapSqlParameterSource()
+                .addValue("workroom", workroom)
+                .addValue("sheet", sheet)
+                .addValue("measure", measure)
+                .addValue("typed", reading.typed())
+                .addValue("unit", reading.unit())
+                .addValue("mm", reading.mm())
+                .addValue("provenance", reading.provenance())
+                .addValue("secondTyped", reading.secondTyped())
+                .addValue("secondMm", reading.secondMm());
+    }
+
+    private static SheetView view(Head head, Map<String, ReadingView> readings) {
         SheetView bare = new SheetView(
                 head.id(), head.number(), head.takenOn(), head.takenBy(), head.note(), readings, List.of());
         List<DoubtView> doubts = Plausibility.of(bare.sheet()).stream()
@@ -140,12 +146,22 @@ public class Sheets {
         return new SheetView(head.id(), head.number(), head.takenOn(), head.takenBy(), head.note(), readings, doubts);
     }
 
-    private static Head head(ResultSet rs, int row) throws SQLException {
+    private static Head head(ResultSet rs) throws SQLException {
         return new Head(
                 rs.getObject("id", UUID.class),
                 rs.getInt("number"),
                 rs.getObject("taken_on", LocalDate.class),
                 rs.getString("taken_by"),
                 rs.getString("note"));
+    }
+
+    private static ReadingView reading(ResultSet rs) throws SQLException {
+        return new ReadingView(
+                rs.getString("typed"),
+                rs.getString("unit"),
+                rs.getDouble("mm"),
+                rs.getString("provenance"),
+                rs.getString("second_typed"),
+                rs.getObject("second_mm", Double.class));
     }
 }
