@@ -8,8 +8,8 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * The real application, started once for the whole suite on a free port and a fresh database of the cluster that {@code ./plumb test}
- * started.
+ * The real application, started once for the whole suite on a free port and a fresh database of the cluster that
+ * {@code ./plumb test} started.
  */
 final class Application {
 

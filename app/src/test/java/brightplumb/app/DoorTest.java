@@ -19,7 +19,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** What stands before everything: whose name is answered, how much is taken in, and how what cannot be read is answered. */
+/**
+ * What stands before everything: whose name is answered, how much is taken in, and how what cannot be read is answered.
+ */
 class DoorTest {
 
     private static final String PREVIEW =

@@ -85,7 +85,10 @@ public class DraftBenchmark {
         return new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
     }
 
-    /** What a general-purpose library takes to put half an inch round the same outlines: absolute times differ from day to day. */
+    /**
+     * What a general-purpose library takes to put half an inch round the same outlines: absolute times differ from day
+     * to day.
+     */
     @Benchmark
     public double yardstick() {
         return outlines.stream().mapToDouble(o -> o.buffer(12.7).getArea()).sum();

@@ -19,8 +19,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Every cut on two cloths, folded and open: its lay against plain rows of boxes; and ten of it together, against one laying of the same
- * outlines, the largest first, each where it ends soonest, pushed together as the other is.
+ * Every cut on two cloths, folded and open: its lay against plain rows of boxes; and ten of it together, against one
+ * laying of the same outlines, the largest first, each where it ends soonest, pushed together as the other is.
  */
 public final class LayBench {
 

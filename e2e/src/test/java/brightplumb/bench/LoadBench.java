@@ -11,7 +11,10 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 
-/** Fifty people at work for a minute, each asking something every two seconds: seven previews, two saves and a print in ten. */
+/**
+ * Fifty people at work for a minute, each asking something every two seconds: seven previews, two saves and a print in
+ * ten.
+ */
 public final class LoadBench {
 
     private static final int PEOPLE = 50;

@@ -8,8 +8,9 @@ import java.util.Arrays;
 import java.util.Map;
 
 /**
- * Two drafts in turns, some of the one, then some of the other: the machine's speed changes by the minute, and a ratio of two that were drawn
- * side by side does not. Only the second half is counted: so much code takes tens of seconds until all of it is compiled.
+ * Two drafts in turns, some of the one, then some of the other: the machine's speed changes by the minute, and a ratio
+ * of two that were drawn side by side does not. Only the second half is counted: so much code takes tens of seconds
+ * until all of it is compiled.
  */
 public final class PairsBench {
 
@@ -18,7 +19,10 @@ public final class PairsBench {
 
     private PairsBench() {}
 
-    /** @param args a cut and a way, drawn with all its pieces and as panels alone; or two of each, drawn against each other */
+    /**
+     * @param args a cut and a way, drawn with all its pieces and as panels alone; or two of each, drawn against each
+     *     other
+     */
     public static void main(String[] args) {
         DraftRequest one = DraftRequest.of(args[0], args[1], UsualBody.SHEET, Map.of(), null);
         DraftRequest other = args.length > 2

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.regex.Pattern;
 
 /**
- * In the browser: from a changed amount to the redrawn line, over fifty changes, typed and dragged; the cut book, asked for and shown; and what
- * the first page weighs.
+ * In the browser: from a changed amount to the redrawn line, over fifty changes, typed and dragged; the cut book, asked
+ * for and shown; and what the first page weighs.
  */
 public final class RedrawBench {
 
@@ -40,8 +40,9 @@ public final class RedrawBench {
             }""";
 
     /**
-     * Takes the end of an amount in hand and drags it about without letting go: for each move how long, in ms, until it was drawn there. Each is
-     * further than the last by more than the step it snaps to, so that none was answered before.
+     * Takes the end of an amount in hand and drags it about without letting go: for each move how long, in ms, until it
+     * was drawn there. Each is further than the last by more than the step it snaps to, so that none was answered
+     * before.
      */
     private static final String DRAG = """
             async (moves) => {
@@ -80,7 +81,10 @@ public final class RedrawBench {
               return performance.now() - start;
             }""";
 
-    /** The shortest request that there is, and the frame after it, in ms: what machine and browser take of every redraw, whatever is drawn. */
+    /**
+     * The shortest request that there is, and the frame after it, in ms: what machine and browser take of every redraw,
+     * whatever is drawn.
+     */
     private static final String NOTHING = """
             async () => {
               const start = performance.now();

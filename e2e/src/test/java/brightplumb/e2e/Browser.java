@@ -81,7 +81,10 @@ public final class Browser implements AutoCloseable {
         return atTheRack(page());
     }
 
-    /** At the rack, by the session that this browser signed in to first: the door is tried where it is what a test is about. */
+    /**
+     * At the rack, by the session that this browser signed in to first: the door is tried where it is what a test is
+     * about.
+     */
     private Page atTheRack(Page page) {
         page.context().addCookies(session);
         page.navigate("/");

@@ -10,7 +10,9 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** A garment chosen by its picture, for somebody known and for somebody new, in a real browser. The people are invented. */
+/**
+ * A garment chosen by its picture, for somebody known and for somebody new, in a real browser. The people are invented.
+ */
 @ExtendWith(Table.Laid.class)
 class CutBookTest {
 

@@ -15,7 +15,10 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** The working drawn on the paper, step by step, and the paper moved like a map, in a real browser. The people are invented. */
+/**
+ * The working drawn on the paper, step by step, and the paper moved like a map, in a real browser. The people are
+ * invented.
+ */
 @ExtendWith(Table.Laid.class)
 class DrawnOnPaperTest {
 

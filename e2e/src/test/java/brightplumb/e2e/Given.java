@@ -8,8 +8,8 @@ import java.util.Map;
 import org.assertj.core.api.Assertions;
 
 /**
- * What is in the book and on the rack before a test begins, asked for as the page asks. What it takes to get it there by hand is for the tests of
- * that path to try.
+ * What is in the book and on the rack before a test begins, asked for as the page asks. What it takes to get it there
+ * by hand is for the tests of that path to try.
  */
 final class Given {
 

@@ -12,7 +12,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 
-/** The figure at the stations where it stands, and what a press on it does, in a real browser. The people are invented. */
+/**
+ * The figure at the stations where it stands, and what a press on it does, in a real browser. The people are invented.
+ */
 @ExtendWith(Table.Laid.class)
 @Execution(ExecutionMode.SAME_THREAD)
 class OnHerFigureTest {

@@ -16,7 +16,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
-/** The application as it is packaged, run as its own process on a free port and a fresh database with the demo world. */
+/**
+ * The application as it is packaged, run as its own process on a free port and a fresh database with the demo world.
+ */
 public final class Packaged implements AutoCloseable {
 
     private static final Path JAR = Path.of("../app/target/bright-plumb-exec.jar");

@@ -24,8 +24,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.util.FileSystemUtils;
 
-/** The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their database. All but the second are one copy,
- * started over a database that was killed in the making. */
+/**
+ * The application as a user starts it, with {@code ./plumb start}: two side by side, killed, and robbed of their
+ * database. All but the second are one copy, started over a database that was killed in the making.
+ */
 class StartedByHandTest {
 
     private static final Duration LONG_ENOUGH = Duration.ofSeconds(300);

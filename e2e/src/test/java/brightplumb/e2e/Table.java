@@ -10,7 +10,9 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** The packaged application, started once for all tests, with a browser of each test class's own before it. */
 record Table(Packaged application, Browser browser) implements AutoCloseable {
 
-    /** The slow compiler would not be repaid in the minutes of a test's run, and would take the browsers' processors. */
+    /**
+     * The slow compiler would not be repaid in the minutes of a test's run, and would take the browsers' processors.
+     */
     static final String QUICK_TO_COMPILE = "-XX:TieredStopAtLevel=1";
 
     @Override
@@ -18,7 +20,10 @@ record Table(Packaged application, Browser browser) implements AutoCloseable {
         browser.close();
     }
 
-    /** Gives the table to a test class that asks for it, clears it after each test, and looks afterwards whether a page broke. */
+    /**
+     * Gives the table to a test class that asks for it, clears it after each test, and looks afterwards whether a page
+     * broke.
+     */
     static final class Laid implements ParameterResolver, AfterEachCallback, AfterAllCallback {
 
         private static final ExtensionContext.Namespace TABLES = ExtensionContext.Namespace.create(Table.class);

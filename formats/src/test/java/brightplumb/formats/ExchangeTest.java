@@ -37,7 +37,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
-/** Files that other machines read: pairs of DXF and strokes of HP-GL are read back as their published formats say (from memory). */
+/**
+ * Files that other machines read: pairs of DXF and strokes of HP-GL are read back as their published formats say (from
+ * memory).
+ */
 class ExchangeTest {
 
     private static final TitleBlock TITLE = new TitleBlock("Line", "Nobody", "House", "test", "today", "");

@@ -110,7 +110,9 @@ class PagedTest {
         return GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new));
     }
 
-    /** The panels beside each other and the rest in rows of boxes below them: how one would lay them without thinking. */
+    /**
+     * The panels beside each other and the rest in rows of boxes below them: how one would lay them without thinking.
+     */
     private static PatternSheet rows(DrawnPattern pattern) {
         List<Point> places = new ArrayList<>();
         double across = 0;

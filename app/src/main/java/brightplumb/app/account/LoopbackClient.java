@@ -21,7 +21,10 @@ import org.springframework.session.SessionRepository;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.stereotype.Component;
 
-/** The application coming in by its own door, as a browser does: with a session of nobody's, of a workroom that does not exist. */
+/**
+ * The application coming in by its own door, as a browser does: with a session of nobody's, of a workroom that does not
+ * exist.
+ */
 @Component
 public class LoopbackClient {
 

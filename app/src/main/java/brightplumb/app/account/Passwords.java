@@ -64,7 +64,10 @@ class Passwords {
                 && password.indexOf('\0') < 0;
     }
 
-    /** Whether it is the one of that hash; the same work is done where there is none, so that the time taken tells nothing. */
+    /**
+     * Whether it is the one of that hash; the same work is done where there is none, so that the time taken tells
+     * nothing.
+     */
     boolean matches(String password, String hash) {
         return encoder.matches(password, hash == null ? NOBODYS : hash) && hash != null;
     }

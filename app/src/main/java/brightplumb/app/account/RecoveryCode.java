@@ -8,8 +8,8 @@ import java.util.HexFormat;
 import java.util.Locale;
 
 /**
- * A code that opens an account whose password is lost, as no mail leaves the machine. It has 128 bits and is used
- * once; only its hash is kept, and a plain one will do, since nobody guesses it.
+ * A code that opens an account whose password is lost, as no mail leaves the machine. It has 128 bits and is used once;
+ * only its hash is kept, and a plain one will do, since nobody guesses it.
  */
 final class RecoveryCode {
 

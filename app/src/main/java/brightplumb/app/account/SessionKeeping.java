@@ -12,8 +12,8 @@ import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
 
 /**
- * Sessions live in the database. That somebody was here is written down at most once a minute: a durable write with every preview would
- * cost more than the draft.
+ * Sessions live in the database. That somebody was here is written down at most once a minute: a durable write with
+ * every preview would cost more than the draft.
  */
 @Configuration
 class SessionKeeping {
@@ -32,7 +32,10 @@ class SessionKeeping {
                    or s.max_inactive_interval <> n.idle
                    or s.principal_name is distinct from n.principal)""";
 
-    /** A cookie that cannot be one of ours is no cookie: it is not looked for in the database, which could not even hold some. */
+    /**
+     * A cookie that cannot be one of ours is no cookie: it is not looked for in the database, which could not even hold
+     * some.
+     */
     @Bean
     CookieSerializer sessionCookie(ServerProperties server) {
         var asked = server.getServlet().getSession().getCookie();

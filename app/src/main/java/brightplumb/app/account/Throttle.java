@@ -16,8 +16,8 @@ import javax.sql.DataSource;
 import org.springframework.stereotype.Component;
 
 /**
- * How often something may be tried. Each try is taken before it is made, so that many at once come to no more than
- * one after the other; the buckets are in the database, shared by all nodes, and fill up again evenly.
+ * How often something may be tried. Each try is taken before it is made, so that many at once come to no more than one
+ * after the other; the buckets are in the database, shared by all nodes, and fill up again evenly.
  */
 @Component
 class Throttle {
@@ -48,8 +48,8 @@ class Throttle {
     private static final int SWEEP = 200;
 
     /**
-     * So many tries after each other, buckets that are full again are swept: strangers make one for every address
-     * they make up.
+     * So many tries after each other, buckets that are full again are swept: strangers make one for every address they
+     * make up.
      */
     private static final int SWEEP_EVERY = 50;
 

@@ -31,7 +31,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The wardrobe of the Saltmarsh Playhouse, where the demo is on, dressing “The Lamplighter's Daughter”. All invented. */
+/**
+ * The wardrobe of the Saltmarsh Playhouse, where the demo is on, dressing “The Lamplighter's Daughter”. All invented.
+ */
 @Component
 class DemoSeed implements ApplicationRunner {
 

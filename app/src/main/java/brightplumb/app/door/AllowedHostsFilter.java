@@ -15,8 +15,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Answers only to the names this copy was started for: a page of elsewhere whose name was turned to this address gets nothing. A proxy on
- * this machine may say that it was asked over HTTPS; cookies are then Secure.
+ * Answers only to the names this copy was started for: a page of elsewhere whose name was turned to this address gets
+ * nothing. A proxy on this machine may say that it was asked over HTTPS; cookies are then Secure.
  */
 final class AllowedHostsFilter extends OncePerRequestFilter {
 

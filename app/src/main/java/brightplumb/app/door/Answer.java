@@ -6,7 +6,9 @@ import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 
-/** A problem as it is answered where nothing of the application has begun yet. Its words are ours, never the sender's. */
+/**
+ * A problem as it is answered where nothing of the application has begun yet. Its words are ours, never the sender's.
+ */
 public final class Answer {
 
     private Answer() {}

@@ -56,8 +56,8 @@ public final class ClientPresence {
         }
 
         /**
-         * Reads ahead without waiting. A closed connection says that one byte is there, so that the next read fails;
-         * a next request would be many.
+         * Reads ahead without waiting. A closed connection says that one byte is there, so that the next read fails; a
+         * next request would be many.
          */
         private static boolean isConnected(Request request) {
             request.getCoyoteRequest().action(ActionCode.AVAILABLE, true);

@@ -11,7 +11,10 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Sessions live in the database, so that it can be away before any page is reached: then, too, the answer is a problem that says so. */
+/**
+ * Sessions live in the database, so that it can be away before any page is reached: then, too, the answer is a problem
+ * that says so.
+ */
 final class DatabaseAway extends OncePerRequestFilter {
 
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseAway.class);

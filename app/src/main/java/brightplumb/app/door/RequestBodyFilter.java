@@ -22,8 +22,8 @@ import org.springframework.http.HttpStatus;
 
 /**
  * Takes in what was sent, whole, before anything is made of it: at most a megabyte, within some seconds. No thread
- * waits meanwhile, so that many who send slowly hold up nobody. Whatever it calls itself, no body is larger: an
- * address that takes uploads names its own limit here.
+ * waits meanwhile, so that many who send slowly hold up nobody. Whatever it calls itself, no body is larger: an address
+ * that takes uploads names its own limit here.
  */
 final class RequestBodyFilter implements Filter {
 
@@ -102,8 +102,8 @@ final class RequestBodyFilter implements Filter {
     }
 
     /**
-     * What came with the head, which is all of it where it is small: nobody has to be waited for. The stream tells
-     * only that there is some.
+     * What came with the head, which is all of it where it is small: nobody has to be waited for. The stream tells only
+     * that there is some.
      */
     private static byte[] here(HttpServletRequest request) throws IOException {
         ServletInputStream in = request.getInputStream();

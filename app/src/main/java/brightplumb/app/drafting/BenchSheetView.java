@@ -11,7 +11,10 @@ import java.util.List;
 /** A draft as numbered distances from two base lines. Lengths are mm. */
 record BenchSheetView(List<BenchPanelView> panels) {
 
-    /** One piece: its outline with its darts and the lines inside it, its levels (none where it was made besides), and its points in order. */
+    /**
+     * One piece: its outline with its darts and the lines inside it, its levels (none where it was made besides), and
+     * its points in order.
+     */
     record BenchPanelView(
             String panel,
             String name,

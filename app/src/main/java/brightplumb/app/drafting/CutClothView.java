@@ -11,7 +11,10 @@ record CutClothView(List<AlterationView> pieces, List<OfferView> offers) {
     /** What a piece still gives. {@code darts} where they are marked anew. */
     record AlterationView(String piece, String name, boolean cutAnew, boolean darts, List<EdgeView> edges) {}
 
-    /** An edge that moves: {@code does} is taken-in, trimmed, let-out or cut-anew; {@code by} and the {@code room} outside it in mm. */
+    /**
+     * An edge that moves: {@code does} is taken-in, trimmed, let-out or cut-anew; {@code by} and the {@code room}
+     * outside it in mm.
+     */
     record EdgeView(String edge, String does, double by, double room) {}
 
     /** What would spare a piece, and what is set for it besides the correction. */

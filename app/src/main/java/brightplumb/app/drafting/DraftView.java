@@ -56,7 +56,8 @@ public record DraftView(
      * How a working is printed so that its figures give its result.
      *
      * @param sixteenths whether inches are printed in sixteenths, where eighths would not
-     * @param inches {@code scant} or {@code full} beside a result that lies just under or over what is printed in inches; else empty
+     * @param inches {@code scant} or {@code full} beside a result that lies just under or over what is printed in
+     *     inches; else empty
      * @param centimetres the same in centimetres
      */
     public record PrintedView(boolean sixteenths, String inches, String centimetres) {}
@@ -94,7 +95,9 @@ public record DraftView(
         }
     }
 
-    /** What another way would give, or another habit in this way: then with its reason, and what is set to take it up. */
+    /**
+     * What another way would give, or another habit in this way: then with its reason, and what is set to take it up.
+     */
     public record RivalView(
             String way, String title, double value, String formula, String why, Map<String, Object> settings) {}
 
@@ -138,7 +141,10 @@ public record DraftView(
             List<PlacedView> lines,
             @Schema(types = {"string", "null"}) String madeBy) {}
 
-    /** What a piece takes of paper, mm, its grain along it; {@code centreIn} how far in its centre line stands, 0 without a fork. */
+    /**
+     * What a piece takes of paper, mm, its grain along it; {@code centreIn} how far in its centre line stands, 0
+     * without a fork.
+     */
     public record NeedsView(double across, double along, double centreIn) {}
 
     /** A fold laid in the cloth: out, middle and back line. */
@@ -181,7 +187,8 @@ public record DraftView(
             String seam, String one, String other, double from, double to, double length, double eased, String kind) {}
 
     /**
-     * One edge: its name at the bench, what is added outside it, how it ends up, and which segments of the sewn line it is.
+     * One edge: its name at the bench, what is added outside it, how it ends up, and which segments of the sewn line it
+     * is.
      *
      * @param allowance what is added in all, mm
      * @param letOut how much of it is kept to be let out, mm

@@ -203,7 +203,9 @@ final class DraftViews {
         return new DraftView.Token(null, null, name.name(), name.value(), kind(name.kind()));
     }
 
-    /** A join, stretch by stretch: each part that lies between the same two edges, against every layer but the first. */
+    /**
+     * A join, stretch by stretch: each part that lies between the same two edges, against every layer but the first.
+     */
     static Stream<JoinView> join(Join join) {
         List<JoinView> views = new ArrayList<>();
         for (int layer = 1; layer < join.layers().size(); layer++) {

@@ -41,7 +41,10 @@ class DraftingController {
 
     record ChoiceView(String id, String title) {}
 
-    /** A setting a cut has. {@code kind} is length, ratio or choice; {@code levelled} where it can be said against a level of the body; {@code readBy} the parts and operations it says something to. */
+    /**
+     * A setting a cut has. {@code kind} is length, ratio or choice; {@code levelled} where it can be said against a
+     * level of the body; {@code readBy} the parts and operations it says something to.
+     */
     record SettingView(
             String key,
             String title,

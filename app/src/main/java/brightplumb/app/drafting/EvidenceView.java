@@ -6,8 +6,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
 /**
- * What an inspection measured, laid out to be seen: lines in mm with y downward, distances between places, words beside them, and the
- * figures as they are added up.
+ * What an inspection measured, laid out to be seen: lines in mm with y downward, distances between places, words beside
+ * them, and the figures as they are added up.
  *
  * @param room the cloth round the body there; null where it measured something else
  */

@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What a draft puts on the paper, under the names the whole draft has for it, and nothing that is said of it. Places are told to a thousandth
- * of a millimetre: it is drawn anew with every movement of a hand, and looked at.
+ * What a draft puts on the paper, under the names the whole draft has for it, and nothing that is said of it. Places
+ * are told to a thousandth of a millimetre: it is drawn anew with every movement of a hand, and looked at.
  */
 public record LineView(
         String cut,

@@ -30,8 +30,8 @@ import java.util.Set;
  *
  * @param cut the cut's id
  * @param way the way's id; the cut's own where it is missing
- * @param measures measure keys to mm; two numbers where a tape was read twice, or on the left and on the right; or either with where it
- *     came from
+ * @param measures measure keys to mm; two numbers where a tape was read twice, or on the left and on the right; or
+ *     either with where it came from
  * @param settings setting keys to mm, a ratio or a choice's id
  * @param cloth the cloth; the cut's own where it is missing
  * @param with what a hand adds to the cut, by the operations' ids
@@ -39,8 +39,8 @@ import java.util.Set;
  * @param remedies whether remedies are looked for; they are, where it is missing
  * @param guesses whether what rests on which guess is found; it is, where it is missing
  * @param rivals whether what other ways and habits would give is found; it is, where it is missing
- * @param pieces {@code panels} where only what the block draws is answered; {@code sewn} where pieces are told as they are sewn, without cut
- *     lines, marks, notions and the order of making; all of it where it is missing
+ * @param pieces {@code panels} where only what the block draws is answered; {@code sewn} where pieces are told as they
+ *     are sewn, without cut lines, marks, notions and the order of making; all of it where it is missing
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record PreviewRequest(

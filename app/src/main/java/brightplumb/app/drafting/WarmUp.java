@@ -19,9 +19,10 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Every cut asked for some dozens of times on a usual body when the table has been set, through the application's own door. Code that has not run
- * yet runs slowly, from the door to the line, and it should not be the first amount of the morning that finds that out. It goes on beside the work,
- * rests as long as it works, stands back while the machine is busy with something else, and ends.
+ * Every cut asked for some dozens of times on a usual body when the table has been set, through the application's own
+ * door. Code that has not run yet runs slowly, from the door to the line, and it should not be the first amount of the
+ * morning that finds that out. It goes on beside the work, rests as long as it works, stands back while the machine is
+ * busy with something else, and ends.
  */
 @Component
 public class WarmUp {
@@ -72,7 +73,8 @@ public class WarmUp {
     }
 
     /**
-     * Asks for a cut as a page does: for the line, as with an amount under the hand, and for what is said of it when the hand rests.
+     * Asks for a cut as a page does: for the line, as with an amount under the hand, and for what is said of it when
+     * the hand rests.
      *
      * @return the statuses of both
      */

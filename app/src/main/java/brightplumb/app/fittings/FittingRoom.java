@@ -24,7 +24,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Applies what a fitting said: the draft as worn is frozen, the correction made, and the corrected draft frozen as the next revision. */
+/**
+ * Applies what a fitting said: the draft as worn is frozen, the correction made, and the corrected draft frozen as the
+ * next revision.
+ */
 @Service
 class FittingRoom {
 
@@ -69,7 +72,8 @@ class FittingRoom {
      * Applies a remark.
      *
      * @throws Stale when the ticket is no longer at that version
-     * @throws Refusal when there is no such remark, it has nothing to give here, or an amount cannot be drafted, naming the field
+     * @throws Refusal when there is no such remark, it has nothing to give here, or an amount cannot be drafted, naming
+     *     the field
      */
     FittingView apply(Member member, UUID id, FittingRequest asked) {
         UUID workroom = member.workroom();

@@ -32,7 +32,10 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** Where tickets are laid on their cloth: as a hand kept it while the pieces are those that it laid, found anew otherwise. */
+/**
+ * Where tickets are laid on their cloth: as a hand kept it while the pieces are those that it laid, found anew
+ * otherwise.
+ */
 @Service
 public class CuttingTable {
 
@@ -113,7 +116,9 @@ public class CuttingTable {
         }
     }
 
-    /** The shell's cloth is its ticket's; any other has a width of its own and no way, print or shrinkage that matters. */
+    /**
+     * The shell's cloth is its ticket's; any other has a width of its own and no way, print or shrinkage that matters.
+     */
     private static Cloth cloth(DraftRequest request, KeptLay set, Layer layer) {
         if (layer == Layer.SHELL) {
             return request.cloth();

@@ -18,7 +18,8 @@ import java.util.List;
  * @param length of cloth that is used
  * @param width from selvedge to selvedge
  * @param use the area of all that is cut, as a share of the cloth used
- * @param buy what to buy, shrinkage and a print's repeat counted, up to the next 5 cm; 0 on a piece of cloth that is there
+ * @param buy what to buy, shrinkage and a print's repeat counted, up to the next 5 cm; 0 on a piece of cloth that is
+ *     there
  * @param buyYards the same in yards, up to the next eighth
  * @param placements where each piece lies
  * @param bound the shortest length that area and the longest piece allow

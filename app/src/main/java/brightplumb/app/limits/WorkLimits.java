@@ -13,8 +13,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Room for work. An account does so much of each {@link Work.Share} at a time, all accounts together so much of each
- * kind. Others wait for a while, a bounded number of them, and are then refused. Time only refuses; it never changes
- * an answer.
+ * kind. Others wait for a while, a bounded number of them, and are then refused. Time only refuses; it never changes an
+ * answer.
  */
 @Component
 public class WorkLimits {

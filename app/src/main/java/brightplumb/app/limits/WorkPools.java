@@ -9,8 +9,8 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 
 /**
- * Threads for work that is done in parallel, for each kind its own: in one pool of all, one kind would keep the
- * others waiting.
+ * Threads for work that is done in parallel, for each kind its own: in one pool of all, one kind would keep the others
+ * waiting.
  */
 @Component
 public class WorkPools implements DisposableBean {

@@ -90,7 +90,9 @@ public class Progress {
         }
     }
 
-    /** Starts the clock of the first of some work, every other clock of the ticket stopped; or stops those of all of it. */
+    /**
+     * Starts the clock of the first of some work, every other clock of the ticket stopped; or stops those of all of it.
+     */
     void clock(UUID workroom, UUID ticket, List<String> work, boolean runs) {
         db.sql("""
                         update making_progress

@@ -36,7 +36,8 @@ public record SheetView(
      * @param unit the unit meant where none was typed
      * @param mm the value
      * @param provenance measured, estimated or table
-     * @param secondTyped a second reading of the same tape, or the right side, as it was typed; null where it was read once
+     * @param secondTyped a second reading of the same tape, or the right side, as it was typed; null where it was read
+     *     once
      * @param secondMm its value
      */
     public record ReadingView(

@@ -10,7 +10,8 @@ import java.util.TreeMap;
  * How the pattern falls on printed pages, mm.
  *
  * @param places where each piece's own origin lies on the sheet
- * @param alike pieces that can be cut from one sheet, as they differ in nothing but the neck; each by the ids of its pieces
+ * @param alike pieces that can be cut from one sheet, as they differ in nothing but the neck; each by the ids of its
+ *     pieces
  */
 record PagesView(
         double width,

@@ -11,7 +11,10 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
-/** What went wrong before or beside our own pages, as a problem like all others; asked for by itself there is nothing here. */
+/**
+ * What went wrong before or beside our own pages, as a problem like all others; asked for by itself there is nothing
+ * here.
+ */
 @Controller
 class ProblemErrorController implements ErrorController {
 

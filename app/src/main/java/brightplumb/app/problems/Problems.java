@@ -99,8 +99,8 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     /**
-     * A file that is opened in a page of its own is asked for again by the browser, which knows {@code Refresh} alone. The
-     * connection is closed, so that what was sent along it without waiting for the answer is not looked at either.
+     * A file that is opened in a page of its own is asked for again by the browser, which knows {@code Refresh} alone.
+     * The connection is closed, so that what was sent along it without waiting for the answer is not looked at either.
      */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooBusy(TooBusy busy) {

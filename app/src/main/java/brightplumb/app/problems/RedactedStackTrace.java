@@ -1,6 +1,9 @@
 package brightplumb.app.problems;
 
-/** Where something went wrong, without what it said: a message may repeat what was sent, and that may be a body's measure. */
+/**
+ * Where something went wrong, without what it said: a message may repeat what was sent, and that may be a body's
+ * measure.
+ */
 final class RedactedStackTrace {
 
     private RedactedStackTrace() {}

@@ -10,7 +10,8 @@ import java.util.List;
  * @param hers whether it is drawn on her own measures alone; otherwise what lacks is a usual body's
  * @param missing the measures it cannot be drafted without, by their keys
  * @param guessed the measures that are guessed for it, by their keys
- * @param leans the plumb lines that do not hang straight, what is off first; none where it is not drawn on her own measures
+ * @param leans the plumb lines that do not hang straight, what is off first; none where it is not drawn on her own
+ *     measures
  * @param refused why it cannot be drawn; null where it can
  */
 record CutBookView(

@@ -7,7 +7,9 @@ import brightplumb.formats.svg.SmallOutline;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** The small pictures of tickets: kept with them, and drawn anew where the ticket or the measures have changed since. */
+/**
+ * The small pictures of tickets: kept with them, and drawn anew where the ticket or the measures have changed since.
+ */
 @Service
 class Outlines {
 

@@ -10,7 +10,8 @@ import java.time.Instant;
  * @param number counted from 1 for each ticket
  * @param request all that went into the draft
  * @param engine the engine that drafted it
- * @param comparable whether it can be told at all if today's engine would draft it otherwise: an earlier one kept no mark to compare
+ * @param comparable whether it can be told at all if today's engine would draft it otherwise: an earlier one kept no
+ *     mark to compare
  * @param kept whether it kept the pattern that it drew; one from before patterns were kept is drawn anew
  * @param moved whether today's engine would draft it otherwise; null until somebody looks at the revision by itself
  */

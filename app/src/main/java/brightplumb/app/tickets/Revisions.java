@@ -20,8 +20,8 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Frozen revisions in the database: only ever added. Each keeps what was asked and the pattern that was drawn, and prints from that.
- * Nothing is drafted while a connection is held, and nothing at all when revisions are listed.
+ * Frozen revisions in the database: only ever added. Each keeps what was asked and the pattern that was drawn, and
+ * prints from that. Nothing is drafted while a connection is held, and nothing at all when revisions are listed.
  */
 @Repository
 public class Revisions {

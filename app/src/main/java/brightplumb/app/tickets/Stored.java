@@ -12,8 +12,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What tickets and revisions keep as JSON, and the steps that bring what was kept in an older shape up to today's. A new field of a
- * cloth or a request is a new format with one step; old rows stay as they were written.
+ * What tickets and revisions keep as JSON, and the steps that bring what was kept in an older shape up to today's. A
+ * new field of a cloth or a request is a new format with one step; old rows stay as they were written.
  */
 @Component
 class Stored {

@@ -26,8 +26,8 @@ public class TicketDrafts {
 
     /**
      * Checks that a ticket can still be drafted with what it would be changed to. One that cannot be drafted as it
-     * stands may be changed to anything, so that it can be put right step by step; and a tape that is still missing
-     * is taken at the next station.
+     * stands may be changed to anything, so that it can be put right step by step; and a tape that is still missing is
+     * taken at the next station.
      *
      * @param would the change, on no body
      * @throws Refusal naming each amount or operation at fault

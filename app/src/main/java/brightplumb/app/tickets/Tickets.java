@@ -149,7 +149,10 @@ public class Tickets {
                 == 1;
     }
 
-    /** Keeps the small picture of a ticket as it was read; one that was changed since is drawn anew when it is next listed. */
+    /**
+     * Keeps the small picture of a ticket as it was read; one that was changed since is drawn anew when it is next
+     * listed.
+     */
     OutlineView drawn(UUID workroom, TicketView ticket, OutlineView outline) {
         db.sql("""
                         update ticket t set outline = :outline::jsonb,

@@ -21,7 +21,10 @@ import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The published description of the interface. What we answer with is always whole, so every property of a view is required. */
+/**
+ * The published description of the interface. What we answer with is always whole, so every property of a view is
+ * required.
+ */
 @Configuration
 class ApiDocument {
 
@@ -118,7 +121,10 @@ class ApiDocument {
         return schema;
     }
 
-    /** A map of amounts says what they are, so that nobody has to guess: a length or ratio or a choice's id, a tape read once or twice. */
+    /**
+     * A map of amounts says what they are, so that nobody has to guess: a length or ratio or a choice's id, a tape read
+     * once or twice.
+     */
     @SuppressWarnings({"rawtypes", "unchecked"})
     private static void amounts(Schema schema) {
         Map<String, Schema> properties = schema.getProperties();

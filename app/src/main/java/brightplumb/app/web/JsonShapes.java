@@ -48,7 +48,10 @@ class JsonShapes {
         return builder -> builder.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
     }
 
-    /** Places that are told to a thousandth are written down as the whole numbers that they are, with a point: shorter work than finding a fraction's digits. */
+    /**
+     * Places that are told to a thousandth are written down as the whole numbers that they are, with a point: shorter
+     * work than finding a fraction's digits.
+     */
     @Bean
     JsonMapperBuilderCustomizer placesQuickly() {
         return builder ->

@@ -18,7 +18,10 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 @Configuration
 class Pages implements WebMvcConfigurer {
 
-    /** Nothing is handed from one page to the next through a session; looking there would ask the database for every file. */
+    /**
+     * Nothing is handed from one page to the next through a session; looking there would ask the database for every
+     * file.
+     */
     @Bean
     FlashMapManager flashMapManager() {
         return new FlashMapManager() {

@@ -19,7 +19,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Rows as earlier engines wrote them open, draft and print; the corpus was taken from a running workroom of each format. */
+/**
+ * Rows as earlier engines wrote them open, draft and print; the corpus was taken from a running workroom of each
+ * format.
+ */
 class StoredTest {
 
     private static final JsonMapper JSON = JsonMapper.builder()

@@ -9,7 +9,8 @@ import java.util.List;
  * @param amount what is sewn or turned, mm
  * @param letOut what is kept beyond it, to be let out later, mm
  * @param turned whether it is folded back on the edge, so that it must be the mirror image of what it will lie on
- * @param folds where it is folded again beyond the edge, mm from it, the nearest first: each part is the mirror image of the one before
+ * @param folds where it is folded again beyond the edge, mm from it, the nearest first: each part is the mirror image
+ *     of the one before
  */
 public record Allowance(double amount, double letOut, boolean turned, List<Double> folds) {
 

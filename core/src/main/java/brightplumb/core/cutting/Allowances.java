@@ -25,8 +25,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What is added outside each sewn edge: the one profile, by layer, role and end of the edge. The bench's habit says it, a cut or a hand may
- * say otherwise for all edges of a role.
+ * What is added outside each sewn edge: the one profile, by layer, role and end of the edge. The bench's habit says it,
+ * a cut or a hand may say otherwise for all edges of a role.
  */
 public final class Allowances {
 
@@ -81,7 +81,10 @@ public final class Allowances {
         };
     }
 
-    /** What a hand asks outside an edge: of its own, or of the panel's edge that it fills, as a pocket's side piece does under the mouth. */
+    /**
+     * What a hand asks outside an edge: of its own, or of the panel's edge that it fills, as a pocket's side piece does
+     * under the mouth.
+     */
     private Optional<Setting> byHand(Piece piece, Edge edge) {
         Stream<Setting> own = Stream.of(AllowanceSettings.ofEdge(piece.id().toString(), edge.name()));
         return Stream.concat(own, liesOnBody(piece.id()) ? Stream.empty() : filled(piece, edge))
@@ -134,7 +137,10 @@ public final class Allowances {
         return asked;
     }
 
-    /** Where a turn-up that is cut in one with the leg is folded again: at its upper edge, and where it lies on the leg's own fold. */
+    /**
+     * Where a turn-up that is cut in one with the leg is folded again: at its upper edge, and where it lies on the
+     * leg's own fold.
+     */
     private List<Double> folds(Piece piece, Edge edge) {
         boolean turnUp = edge.end() == End.HEM
                 && piece.layer() == Layer.SHELL

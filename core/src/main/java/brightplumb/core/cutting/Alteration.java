@@ -92,7 +92,8 @@ public record Alteration(PieceId piece, String title, Point laid, List<AtEdge> e
     }
 
     /**
-     * What each piece gives, in the order they are cut. A piece that was not there is cut; one that is no longer there is left away.
+     * What each piece gives, in the order they are cut. A piece that was not there is cut; one that is no longer there
+     * is left away.
      *
      * @param before as they were cut
      * @param after as they should be
@@ -118,7 +119,10 @@ public record Alteration(PieceId piece, String title, Point laid, List<AtEdge> e
                 false);
     }
 
-    /** The new piece laid on the cut cloth where it asks least of it: corner on corner, its grain kept, a fold kept on its fold. */
+    /**
+     * The new piece laid on the cut cloth where it asks least of it: corner on corner, its grain kept, a fold kept on
+     * its fold.
+     */
     private static Alteration laidBest(CutPiece was, CutPiece now) {
         List<Point> places = new ArrayList<>(List.of(Point.of(0, 0)));
         if (was.piece().edges().size() == now.piece().edges().size()) {

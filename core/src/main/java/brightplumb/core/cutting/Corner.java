@@ -10,8 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * How two cut edges meet outside a sewn corner: cut back to where they cross inside a bend, prolonged to a mitre outside one, and where the mitre
- * would run out too far, cut off.
+ * How two cut edges meet outside a sewn corner: cut back to where they cross inside a bend, prolonged to a mitre
+ * outside one, and where the mitre would run out too far, cut off.
  *
  * @param before the edge that ends there, cut back where it must be
  * @param between what lies between the two, if anything

@@ -15,12 +15,14 @@ import java.util.Map;
 import java.util.OptionalDouble;
 
 /**
- * The cut line of a piece: each edge pushed out by its allowance, corners mitred. Below the hemline the garment is mirrored, so that
- * the turned hem lies on the cloth it covers: where a side tapers in, the allowance goes out.
+ * The cut line of a piece: each edge pushed out by its allowance, corners mitred. Below the hemline the garment is
+ * mirrored, so that the turned hem lies on the cloth it covers: where a side tapers in, the allowance goes out.
  */
 public final class CutLine {
 
-    /** Inside a bend tighter than its allowance the cut line would run through itself; so much of it is cut out (mm). */
+    /**
+     * Inside a bend tighter than its allowance the cut line would run through itself; so much of it is cut out (mm).
+     */
     private static final double MOST_LOOP = 150;
 
     private CutLine() {}
@@ -58,7 +60,10 @@ public final class CutLine {
         return along.turned().times(-1);
     }
 
-    /** A seam whose end is at a folded edge, with what continues it: its own last part, flipped over the fold, and that again over the next. */
+    /**
+     * A seam whose end is at a folded edge, with what continues it: its own last part, flipped over the fold, and that
+     * again over the next.
+     */
     private static List<Segment> past(List<Segment> down, Edge hem, Map<String, Allowance> allowances) {
         Allowance added = allowances.getOrDefault(hem.name(), Allowance.NONE);
         if (!added.turned() || added.outside() <= 0) {

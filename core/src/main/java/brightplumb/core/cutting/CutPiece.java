@@ -110,8 +110,8 @@ public record CutPiece(Piece piece, boolean fused, Map<String, Allowance> allowa
      *
      * @param across mm
      * @param along mm
-     * @param centreIn how far in from the paper's edge the centre line stands, so that the widest fork, its allowance and half an inch lie
-     *     before it, mm; 0 on a piece without a fork
+     * @param centreIn how far in from the paper's edge the centre line stands, so that the widest fork, its allowance
+     *     and half an inch lie before it, mm; 0 on a piece without a fork
      */
     public record Needs(double across, double along, double centreIn) {}
 

@@ -11,12 +11,16 @@ import java.util.HexFormat;
 import java.util.List;
 
 /**
- * What tells one pattern from another: a hash of its lines and nothing else, no name and no word. Pieces are taken by the order of their
- * ids; of each the sewn line, the cut line, darts, marks and the grain, every coordinate rounded to a thousandth of a millimetre.
+ * What tells one pattern from another: a hash of its lines and nothing else, no name and no word. Pieces are taken by
+ * the order of their ids; of each the sewn line, the cut line, darts, marks and the grain, every coordinate rounded to
+ * a thousandth of a millimetre.
  */
 public final class GeometryHash {
 
-    /** The order and rounding above; another way of hashing takes another sign, and hashes of two signs are never compared. */
+    /**
+     * The order and rounding above; another way of hashing takes another sign, and hashes of two signs are never
+     * compared.
+     */
     private static final String SIGN = "g1:";
 
     private static final double FINEST = 1000;

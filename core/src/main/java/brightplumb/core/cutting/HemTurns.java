@@ -24,7 +24,9 @@ import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Whether the hem's allowance, folded up on the hemline, lies flat on the cloth it covers: as wide as it, edge on edge. */
+/**
+ * Whether the hem's allowance, folded up on the hemline, lies flat on the cloth it covers: as wide as it, edge on edge.
+ */
 final class HemTurns {
 
     static final CheckId ID = new CheckId("hem.turns");
@@ -66,7 +68,9 @@ final class HemTurns {
             return pieces.stream().mapToDouble(Folded::apart).max().orElse(0);
         }
 
-        /** The levels on which a piece's hem is folded: through its end at the centre, and through its end at the side. */
+        /**
+         * The levels on which a piece's hem is folded: through its end at the centre, and through its end at the side.
+         */
         private static double[] folds(CutPiece piece) {
             List<Segment> hem = piece.piece().require(EdgeRole.HEM).run();
             return new double[] {

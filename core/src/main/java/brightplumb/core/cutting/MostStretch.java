@@ -15,8 +15,8 @@ import java.util.List;
 import java.util.function.Predicate;
 
 /**
- * In cloth that stretches, each piece of the shell carries a line in the direction in which the cloth goes furthest: laid the other way, it
- * does not go round the body. Common practice, no source.
+ * In cloth that stretches, each piece of the shell carries a line in the direction in which the cloth goes furthest:
+ * laid the other way, it does not go round the body. Common practice, no source.
  */
 public final class MostStretch {
 

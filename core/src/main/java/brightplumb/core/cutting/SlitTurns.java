@@ -23,7 +23,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
-/** Whether the edges of a slit, or of a kick fold, have enough cloth to turn: an inch at least. Common practice, no source. */
+/**
+ * Whether the edges of a slit, or of a kick fold, have enough cloth to turn: an inch at least. Common practice, no
+ * source.
+ */
 final class SlitTurns {
 
     static final CheckId ID = new CheckId("slit.turns");

@@ -19,7 +19,9 @@ public record Remark(String id, String seen, Half panel, String level, String ca
 
     /** How a remark changes a draft. */
     public interface Change {
-        /** Settings with their new values: mm, a ratio, or a choice's name; empty where the draft has nothing to give. */
+        /**
+         * Settings with their new values: mm, a ratio, or a choice's name; empty where the draft has nothing to give.
+         */
         Map<Setting, Object> on(Worn worn);
     }
 }

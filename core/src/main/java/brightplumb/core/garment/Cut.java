@@ -22,7 +22,8 @@ import java.util.stream.Stream;
  * @param group the heading it is shown under
  * @param parts what it is made of, from the top
  * @param with what is done to them
- * @param ways the ways it can be drafted in: those of its first part, and its recipe's own where it has construction amounts
+ * @param ways the ways it can be drafted in: those of its first part, and its recipe's own where it has construction
+ *     amounts
  * @param way the way it is drafted in unless another is asked
  * @param measures what it is drafted from, in tape order; the first are the ones it cannot do without
  * @param defaults rules of its own, which win over the way's

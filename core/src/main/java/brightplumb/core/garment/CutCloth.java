@@ -28,8 +28,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What a correction finds in cloth that is cut: what each piece still gives, and where one does not, what its neighbour that is not cut yet can be
- * given in its place.
+ * What a correction finds in cloth that is cut: what each piece still gives, and where one does not, what its neighbour
+ * that is not cut yet can be given in its place.
  *
  * @param pieces every piece of the corrected garment, in the order they are cut
  * @param offers what a neighbour can take over

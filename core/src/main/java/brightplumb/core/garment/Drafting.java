@@ -33,7 +33,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
-/** The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same answer. */
+/**
+ * The front door of the core: a request goes in, a drafted garment comes out. The same request always gives the same
+ * answer.
+ */
 public final class Drafting {
 
     private Drafting() {}
@@ -69,8 +72,8 @@ public final class Drafting {
     }
 
     /**
-     * Draws a garment as {@link #draft} does, and does not look at it: there are no checks, no estimates and no doubts of the tape. For a line
-     * that is drawn anew under the hand.
+     * Draws a garment as {@link #draft} does, and does not look at it: there are no checks, no estimates and no doubts
+     * of the tape. For a line that is drawn anew under the hand.
      *
      * @throws Refusal when it cannot be drafted, naming each field at fault
      */

@@ -53,7 +53,9 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
                         .toList());
     }
 
-    /** The settings in force on a body: what a hand adds or takes off wins over the cut, and over what it set to none. */
+    /**
+     * The settings in force on a body: what a hand adds or takes off wins over the cut, and over what it set to none.
+     */
     Settings settings(Body body) {
         Map<Setting, Rule> asked = new HashMap<>();
         blocks.forEach(o -> asked.putAll(o.asks()));
@@ -82,7 +84,10 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         return Settings.on(request.way(), asked, hands, body, request.cloth());
     }
 
-    /** Adds to a setting what an operation adds, whoever says what it is; where nothing does, there is nothing to add to. */
+    /**
+     * Adds to a setting what an operation adds, whoever says what it is; where nothing does, there is nothing to add
+     * to.
+     */
     private void add(
             Map<Setting, Rule> asked, Map<Setting, Object> hands, Setting setting, Function<Given, Amount> more) {
         Rule rule = asked.getOrDefault(setting, request.way().rules().get(setting));

@@ -23,8 +23,9 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
- * What rests on which guess. Whether an amount was worked out, solved or measured off the drawing, it rests on a guess if it comes out otherwise
- * when that guess does: so each guess is moved a little, the garment drafted again, and what has changed is told.
+ * What rests on which guess. Whether an amount was worked out, solved or measured off the drawing, it rests on a guess
+ * if it comes out otherwise when that guess does: so each guess is moved a little, the garment drafted again, and what
+ * has changed is told.
  *
  * @param steps the guesses that steps rest on, by the steps' ids; one that rests on none is missing
  * @param checks the guesses that verdicts rest on, likewise

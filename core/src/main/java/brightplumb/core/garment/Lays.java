@@ -22,8 +22,8 @@ import java.util.Optional;
 public final class Lays {
 
     /**
-     * A try takes as the square of the pieces, and every garment brings time of its own: so many tries of a lay of
-     * one piece for each garment. Two seconds hold them for one garment, twenty for ten. Measured, not reckoned.
+     * A try takes as the square of the pieces, and every garment brings time of its own: so many tries of a lay of one
+     * piece for each garment. Two seconds hold them for one garment, twenty for ten. Measured, not reckoned.
      */
     private static final int WORK = 160_000;
 
@@ -130,8 +130,8 @@ public final class Lays {
     /**
      * The lay of garments on a cloth, given up where nobody wants it any more.
      *
-     * @throws Refusal where a piece does not go across the cloth, a remnant cannot be laid on or does not hold all,
-     *     or they are too many
+     * @throws Refusal where a piece does not go across the cloth, a remnant cannot be laid on or does not hold all, or
+     *     they are too many
      * @throws NotWanted where it is not wanted any more
      */
     public static Lay of(List<Cutting> garments, Cloth cloth, Asked asked, Wanted wanted) {

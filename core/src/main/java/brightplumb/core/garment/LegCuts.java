@@ -52,7 +52,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
-/** The trousers and shorts of the catalogue: each a way, and the amounts in which it differs. Common practice, no source. */
+/**
+ * The trousers and shorts of the catalogue: each a way, and the amounts in which it differs. Common practice, no
+ * source.
+ */
 final class LegCuts {
 
     /** What legs that end above the knee are drafted from. */
@@ -305,7 +308,9 @@ final class LegCuts {
 
     private LegCuts() {}
 
-    /** A length that is right on a grown woman's leg, in proportion on another, and never so short that no leg is left. */
+    /**
+     * A length that is right on a grown woman's leg, in proportion on another, and never so short that no leg is left.
+     */
     private static Rule shortLeg(double inches, String why) {
         return worked(
                 given -> given.inProportion(Amount.byHabit(inches))

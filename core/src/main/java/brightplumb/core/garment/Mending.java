@@ -15,8 +15,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * What is offered against a verdict: only what mends. Each remedy is applied and everything looked at again; it stays where its own check
- * is true then and no other hangs worse than before. Of several the one that moves the least is first.
+ * What is offered against a verdict: only what mends. Each remedy is applied and everything looked at again; it stays
+ * where its own check is true then and no other hangs worse than before. Of several the one that moves the least is
+ * first.
  *
  * @param request what was drafted
  * @param found what was found on it

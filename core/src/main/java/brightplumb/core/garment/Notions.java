@@ -14,10 +14,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** What to have at hand for a garment beside its cloth: what its parts and operations ask, its fusing, thread and needle. */
+/**
+ * What to have at hand for a garment beside its cloth: what its parts and operations ask, its fusing, thread and
+ * needle.
+ */
 public final class Notions {
 
-    /** What a reel holds, mm, and how many times a seam's length of thread goes into it: machine, neatening and basting. Our own choice. */
+    /**
+     * What a reel holds, mm, and how many times a seam's length of thread goes into it: machine, neatening and basting.
+     * Our own choice.
+     */
     private static final double REEL = 100_000;
 
     private static final double THREAD_TO_A_SEAM = 8;

@@ -11,7 +11,10 @@ import brightplumb.core.pattern.Piece;
 import java.util.HashMap;
 import java.util.Map;
 
-/** A band that lies on a fold across its grain, cut in two there instead, with half an inch for the seam at each. Common practice, no source. */
+/**
+ * A band that lies on a fold across its grain, cut in two there instead, with half an inch for the seam at each. Common
+ * practice, no source.
+ */
 final class Pieced {
 
     private static final double SEAM = Length.INCH / 2;

@@ -29,7 +29,10 @@ public final class Rivals {
         this.ours = steps(drafted.draft().steps());
     }
 
-    /** The rivals of each step, by the step's name; only where they differ by more than shows. What cannot draft this body gives none. */
+    /**
+     * The rivals of each step, by the step's name; only where they differ by more than shows. What cannot draft this
+     * body gives none.
+     */
     public static Map<String, List<Rival>> of(Drafted drafted) {
         Rivals rivals = new Rivals(drafted);
         for (Way other : rivals.request.cut().ways()) {

@@ -229,7 +229,10 @@ final class SkirtCuts {
                 "Darts stop a set distance above the hip.");
     }
 
-    /** What the waist must be wider than the tape for the hip to go through it as sewn, stretched; nothing where it goes through anyway. */
+    /**
+     * What the waist must be wider than the tape for the hip to go through it as sewn, stretched; nothing where it goes
+     * through anyway.
+     */
     private static Amount passesTheHip(Given given) {
         return given.body()
                 .hip()
@@ -239,7 +242,10 @@ final class SkirtCuts {
                 .notBelowZero();
     }
 
-    /** Eighteen inches, or up to where the step no longer asks for more than the side, straight from the hip to its narrowest, gives. */
+    /**
+     * Eighteen inches, or up to where the step no longer asks for more than the side, straight from the hip to its
+     * narrowest, gives.
+     */
     private static Amount toWalkBy(Given given) {
         Amount habit = Amount.byHabit(18);
         double hem = given.amount(LENGTH).value();

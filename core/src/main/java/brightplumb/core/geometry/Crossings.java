@@ -68,7 +68,8 @@ public final class Crossings {
     /**
      * The parameters at which two segments cross; null where they do not.
      *
-     * @param inside how far from its ends, as a share of each straight part, a crossing must lie; negative to reach a little beyond them
+     * @param inside how far from its ends, as a share of each straight part, a crossing must lie; negative to reach a
+     *     little beyond them
      */
     static double[] parameters(Segment a, Segment b, double inside) {
         List<Point> chainA = a instanceof Line ? List.of(a.from(), a.to()) : a.flattened(STEPS);

@@ -38,7 +38,8 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
     /**
      * The way round a place from one of its circle's to another, toward where a quarter turn takes the one.
      *
-     * @param angle between the two, radians; up to a quarter of a circle it is within 0.03 % of the radius, up to an eighth within 0.0005 %
+     * @param angle between the two, radians; up to a quarter of a circle it is within 0.03 % of the radius, up to an
+     *     eighth within 0.0005 %
      */
     public static Cubic arc(Point about, Point from, Point to, double angle) {
         double handle = 4.0 / 3 * Math.tan(angle / 4) * about.distance(to);
@@ -47,7 +48,10 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
         return new Cubic(from, from.plus(leaving.times(handle)), to.minus(arriving.times(handle)), to);
     }
 
-    /** A curve that leaves and arrives in given directions, both handles the same share of the distance between its ends. */
+    /**
+     * A curve that leaves and arrives in given directions, both handles the same share of the distance between its
+     * ends.
+     */
     public static Cubic leaving(Point from, Point leave, Point arrive, Point to, double share) {
         double handle = from.distance(to) * share;
         return new Cubic(
@@ -169,8 +173,9 @@ public record Cubic(Point from, Point c1, Point c2, Point to) implements Segment
     }
 
     /**
-     * The length between two parameters. Where the velocity strays from that in the middle by no more than about a third of it, one set of eight
-     * Gaussian nodes is right to nine digits; elsewhere the part is halved. A cusp is halved until it is too small to matter.
+     * The length between two parameters. Where the velocity strays from that in the middle by no more than about a
+     * third of it, one set of eight Gaussian nodes is right to nine digits; elsewhere the part is halved. A cusp is
+     * halved until it is too small to matter.
      */
     private double length(double a, double b, int depth) {
         // The velocity is a + t (b + t c) each way; laid out once, for nothing is asked more often than a length.

@@ -3,7 +3,10 @@ package brightplumb.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Small loops in a line, where it runs through itself and back, as a parallel does inside a bend tighter than its distance. */
+/**
+ * Small loops in a line, where it runs through itself and back, as a parallel does inside a bend tighter than its
+ * distance.
+ */
 public final class Loops {
 
     private static final double INSIDE = 1e-6;

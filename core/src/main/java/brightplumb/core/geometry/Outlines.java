@@ -36,8 +36,8 @@ public final class Outlines {
     }
 
     /**
-     * A closed outline with the box round each of its segments, so that most pairs need not be looked at; only what comes near something
-     * else is taken apart in straight stretches.
+     * A closed outline with the box round each of its segments, so that most pairs need not be looked at; only what
+     * comes near something else is taken apart in straight stretches.
      *
      * @param boxes round each segment with its handles
      * @param chains each segment's stretches; null until it is asked for
@@ -56,7 +56,9 @@ public final class Outlines {
             return !Crossings.apart(boxes[a], boxes[b]) && !onward(a, b) && crossing(a, b);
         }
 
-        /** Whether it is plain that two segments do not cross: one and the same, or neighbours, that only go forward. */
+        /**
+         * Whether it is plain that two segments do not cross: one and the same, or neighbours, that only go forward.
+         */
         private boolean onward(int a, int b) {
             return a == b
                     ? Loops.onward(outline.get(a))
@@ -160,7 +162,10 @@ public final class Outlines {
         return Ring.of(outline)::holds;
     }
 
-    /** The area inside in mm², positive when the outline runs clockwise as seen on the paper. Exact for lines and cubics. */
+    /**
+     * The area inside in mm², positive when the outline runs clockwise as seen on the paper. Exact for lines and
+     * cubics.
+     */
     public static double area(List<Segment> outline) {
         return outline.stream().mapToDouble(Outlines::sweep).sum();
     }

@@ -11,9 +11,9 @@ public final class Parallel {
     private Parallel() {}
 
     /**
-     * The line beside a run at a distance, on the left of travel as seen on the paper (outside a clockwise outline). Straight
-     * stays straight; a curve becomes cubics within 0.02 mm of the true parallel. Joins inside the run are mitred when they
-     * turn, so the run stays connected.
+     * The line beside a run at a distance, on the left of travel as seen on the paper (outside a clockwise outline).
+     * Straight stays straight; a curve becomes cubics within 0.02 mm of the true parallel. Joins inside the run are
+     * mitred when they turn, so the run stays connected.
      *
      * @param run joined segments
      * @param distance mm, zero or more

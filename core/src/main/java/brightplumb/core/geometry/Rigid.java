@@ -1,8 +1,8 @@
 package brightplumb.core.geometry;
 
 /**
- * A move of the paper that keeps all lengths: turn, slide, flip over a line, and what they make together. Maps (x, y) to (ax + by
- * + e, cx + dy + f).
+ * A move of the paper that keeps all lengths: turn, slide, flip over a line, and what they make together. Maps (x, y)
+ * to (ax + by + e, cx + dy + f).
  */
 public record Rigid(double a, double b, double c, double d, double e, double f) {
 

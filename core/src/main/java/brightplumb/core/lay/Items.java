@@ -11,9 +11,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What of each piece is laid how often, and how it may lie. Its grain runs along the cloth; it may point either way unless the cloth has one
- * way. On folded cloth one laying of a pair gives both, face up or down; on single cloth a left and a right are laid each by itself, and
- * what is cut on a fold is laid whole.
+ * What of each piece is laid how often, and how it may lie. Its grain runs along the cloth; it may point either way
+ * unless the cloth has one way. On folded cloth one laying of a pair gives both, face up or down; on single cloth a
+ * left and a right are laid each by itself, and what is cut on a fold is laid whole.
  */
 final class Items {
 

@@ -6,7 +6,8 @@ import java.util.List;
  * Everything laid.
  *
  * @param length of cloth that it takes, mm
- * @param weight how far along the cloth lies on the whole, mm: of two lays of one length the one with the lesser has more room at its end
+ * @param weight how far along the cloth lies on the whole, mm: of two lays of one length the one with the lesser has
+ *     more room at its end
  */
 record Laid(List<Placed> all, double length, double weight) {
 

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Where one scan does not fit beside another: for each number of rows that the second lies below the first, the distances along at which they
- * would meet. Each is worked out when it is first asked, and known from then on.
+ * Where one scan does not fit beside another: for each number of rows that the second lies below the first, the
+ * distances along at which they would meet. Each is worked out when it is first asked, and known from then on.
  */
 final class NoFit {
 
@@ -20,7 +20,8 @@ final class NoFit {
      * Where {@code other} would meet {@code one}.
      *
      * @param below how many rows the other lies further down
-     * @return beginnings and ends of what is barred, in order, mm from where the first lies; empty where they share no row
+     * @return beginnings and ends of what is barred, in order, mm from where the first lies; empty where they share no
+     *     row
      */
     double[] between(Way one, Way other, int below) {
         Scan a = one.scan();

@@ -14,8 +14,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Pieces beside each other on paper, upright as they were drafted and some distance apart. Paper has no grain and no price: a few plain
- * layings at a width are enough, and whoever prints takes the one that suits its sheets.
+ * Pieces beside each other on paper, upright as they were drafted and some distance apart. Paper has no grain and no
+ * price: a few plain layings at a width are enough, and whoever prints takes the one that suits its sheets.
  */
 public final class OnPaper {
 

@@ -6,8 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * A lay pushed together on the exact outlines: each piece, the foremost first, slides toward the beginning of the cloth, then toward the fold,
- * until it touches what lies there.
+ * A lay pushed together on the exact outlines: each piece, the foremost first, slides toward the beginning of the
+ * cloth, then toward the fold, until it touches what lies there.
  */
 final class Pushed {
 
@@ -71,8 +71,8 @@ final class Pushed {
     }
 
     /**
-     * How far one outline slides to the left before it touches another. Between two neighbouring levels of corners all lines are straight, so
-     * that they come nearest at one of the two.
+     * How far one outline slides to the left before it touches another. Between two neighbouring levels of corners all
+     * lines are straight, so that they come nearest at one of the two.
      */
     static double between(Outline moving, Outline fixed) {
         double from = Math.max(moving.top(), fixed.top());
@@ -123,8 +123,9 @@ final class Pushed {
     }
 
     /**
-     * The lines of an outline that cross a strip between two levels, from left to right: where at its middle, its beginning and its end. One
-     * stands for every strip of an outline in turn, as there are some hundred to a pair of pieces.
+     * The lines of an outline that cross a strip between two levels, from left to right: where at its middle, its
+     * beginning and its end. One stands for every strip of an outline in turn, as there are some hundred to a pair of
+     * pieces.
      */
     private static final class Strip {
         private final Outline outline;

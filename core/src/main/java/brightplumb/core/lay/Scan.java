@@ -6,8 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * An outline in rows of one height across the cloth. In each row it covers whole stretches along: wherever the outline lies in any part of the
- * row, so that two scans that do not meet are outlines that do not.
+ * An outline in rows of one height across the cloth. In each row it covers whole stretches along: wherever the outline
+ * lies in any part of the row, so that two scans that do not meet are outlines that do not.
  *
  * @param rows for each row, from the outline's uppermost place, the beginnings and ends of what is covered, mm
  */
@@ -31,8 +31,8 @@ record Scan(double[][] rows) {
     }
 
     /**
-     * What an outline covers between two levels: its inside along each of them, and everything its lines touch between. A place inside that is
-     * neither lies between two of these, straight up or down from one.
+     * What an outline covers between two levels: its inside along each of them, and everything its lines touch between.
+     * A place inside that is neither lies between two of these, straight up or down from one.
      */
     private static double[] covered(Outline outline, double from, double to) {
         List<double[]> stretches = new ArrayList<>();

@@ -9,9 +9,10 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Looks for a short lay. Things are laid one by one in an order; a step changes the order, or the way one thing lies, and is kept where the
- * lay is then no worse than it was some steps ago (late acceptance: E. Burke and Y. Bykov, 2017). The same things give the same lay: steps are
- * taken off a fixed sequence, nothing is left to chance, and the number of tries is given.
+ * Looks for a short lay. Things are laid one by one in an order; a step changes the order, or the way one thing lies,
+ * and is kept where the lay is then no worse than it was some steps ago (late acceptance: E. Burke and Y. Bykov, 2017).
+ * The same things give the same lay: steps are taken off a fixed sequence, nothing is left to chance, and the number of
+ * tries is given.
  */
 final class Search {
 
@@ -50,7 +51,10 @@ final class Search {
         }
     }
 
-    /** A fixed sequence of choices, each scattered over all there is: the finishing mix of SplitMix64, of 1, 2, 3 and so on. */
+    /**
+     * A fixed sequence of choices, each scattered over all there is: the finishing mix of SplitMix64, of 1, 2, 3 and so
+     * on.
+     */
     private static final class Steps {
         private long n;
 

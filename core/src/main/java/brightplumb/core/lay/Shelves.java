@@ -5,8 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * The plain way, for comparison: each piece in its box, the longest first, side by side in rows across the cloth; where one has no room left in
- * the row, the next row begins (next fit decreasing height: Coffman, Garey, Johnson and Tarjan, 1980). One piece of a row lies on the fold.
+ * The plain way, for comparison: each piece in its box, the longest first, side by side in rows across the cloth; where
+ * one has no room left in the row, the next row begins (next fit decreasing height: Coffman, Garey, Johnson and Tarjan,
+ * 1980). One piece of a row lies on the fold.
  */
 final class Shelves {
 

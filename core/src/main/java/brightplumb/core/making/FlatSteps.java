@@ -25,7 +25,10 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** What is done to a garment's pieces before, between and after its seams: marks, fusing, darts, raw edges, hems, trying on, pressing. */
+/**
+ * What is done to a garment's pieces before, between and after its seams: marks, fusing, darts, raw edges, hems, trying
+ * on, pressing.
+ */
 final class FlatSteps {
 
     /** Every seam waits for these. */

@@ -27,8 +27,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * The pieces of a step as they lie on the table, the seam in hand drawn heavily: two that are sewn to each other face each other with their
- * notches tied; others lie in a row, long ones above.
+ * The pieces of a step as they lie on the table, the seam in hand drawn heavily: two that are sewn to each other face
+ * each other with their notches tied; others lie in a row, long ones above.
  */
 final class InHand {
 
@@ -47,7 +47,10 @@ final class InHand {
     /** From one line of a name to the next, letters. */
     private static final double LINE = 2.25;
 
-    /** Names make room for themselves, which makes the picture larger and its letters with it: so often is it laid out again. */
+    /**
+     * Names make room for themselves, which makes the picture larger and its letters with it: so often is it laid out
+     * again.
+     */
     private static final int ROUNDS = 4;
 
     private static final double ON_THE_SEAM = 3;
@@ -112,7 +115,10 @@ final class InHand {
                                 .equals(join.layers().get(1).piece()));
     }
 
-    /** Whether no two pieces are sewn to each other in more places than one: then they lie on each other, and face to face nowhere. */
+    /**
+     * Whether no two pieces are sewn to each other in more places than one: then they lie on each other, and face to
+     * face nowhere.
+     */
     private static boolean eachOnce(List<Join> joins) {
         return joins.stream()
                         .map(j -> j.layers().stream().map(Run::piece).toList())
@@ -260,7 +266,10 @@ final class InHand {
         return Math.max(Box.of(piece.sewLine()).width(), named(piece));
     }
 
-    /** How wide rows of pieces are made, so that the picture is about as high as it is wide: as wide as the longest at least, mm. */
+    /**
+     * How wide rows of pieces are made, so that the picture is about as high as it is wide: as wide as the longest at
+     * least, mm.
+     */
     private double across(Set<PieceId> pieces) {
         double area = 0;
         double widest = 0;

@@ -73,7 +73,10 @@ public record Planned(Sequence sequence, List<Step> steps) {
         return new Planned(sequence, List.copyOf(planned));
     }
 
-    /** A step after the seams that its own cross; those it sews itself, or that are sewn in one pass with others, wait for no one. */
+    /**
+     * A step after the seams that its own cross; those it sews itself, or that are sewn in one pass with others, wait
+     * for no one.
+     */
     private static MakingStep crossing(Draft draft, MakingStep step) {
         MakingStep after = step;
         for (Join join : draft.joins()) {

@@ -13,7 +13,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** What must be sewn before a seam can be: a run that goes on from one edge to the next crosses the seam between them. */
+/**
+ * What must be sewn before a seam can be: a run that goes on from one edge to the next crosses the seam between them.
+ */
 final class Prerequisites {
 
     private Prerequisites() {}

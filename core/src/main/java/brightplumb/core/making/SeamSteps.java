@@ -23,7 +23,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
-/** A step for every seam that no operation sews by steps of its own: what it is called and how it is done follow from the edges it joins. */
+/**
+ * A step for every seam that no operation sews by steps of its own: what it is called and how it is done follow from
+ * the edges it joins.
+ */
 final class SeamSteps {
 
     private static final Map<EdgeRole, Work> WORK = Map.of(
@@ -95,7 +98,10 @@ final class SeamSteps {
                         .toList());
     }
 
-    /** Front and back crotch: in one pass where the inseams are closed before; otherwise each by itself, closed at the fork at last. */
+    /**
+     * Front and back crotch: in one pass where the inseams are closed before; otherwise each by itself, closed at the
+     * fork at last.
+     */
     private List<MakingStep> crotch(List<MakingStep> seams) {
         if (seams.isEmpty()) {
             return List.of();

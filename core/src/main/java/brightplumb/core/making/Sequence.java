@@ -10,7 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A habit of making: in which order kinds of work are taken up where nothing else says which comes first. Common practice, no source.
+ * A habit of making: in which order kinds of work are taken up where nothing else says which comes first. Common
+ * practice, no source.
  *
  * @param id its name in requests
  * @param title its name at the bench
@@ -114,7 +115,10 @@ public record Sequence(String id, String title, String about, List<Work> order) 
         return new Sequence(id, title, about, order);
     }
 
-    /** A recipe's own order: what it names in that order, and all else as by another habit, before what it followed there. */
+    /**
+     * A recipe's own order: what it names in that order, and all else as by another habit, before what it followed
+     * there.
+     */
     public static Sequence byTheRecipe(Sequence otherwise, Work... named) {
         List<Work> order = new ArrayList<>(otherwise.order());
         List<Integer> places =

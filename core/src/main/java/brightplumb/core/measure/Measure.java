@@ -193,8 +193,8 @@ public enum Measure {
     }
 
     /**
-     * Why a length cannot be this measure of a body, if it cannot: zero, negative or over 400 cm; or so little that it is another unit's
-     * number (a waist under 20 cm, a depth under 45 mm).
+     * Why a length cannot be this measure of a body, if it cannot: zero, negative or over 400 cm; or so little that it
+     * is another unit's number (a waist under 20 cm, a depth under 45 mm).
      */
     public Optional<String> impossible(double mm) {
         if (Double.isNaN(mm) || Double.isInfinite(mm)) {

@@ -6,9 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Second thoughts about a sheet: readings that may be right but that a careful cutter would take again. They warn and never
- * refuse. The regressions are ordinary least squares over the 507 adults of Heinz, Peterson, Johnson and Kerr, Journal of
- * Statistics Education 11(2), 2003; the other limits are common practice, no source.
+ * Second thoughts about a sheet: readings that may be right but that a careful cutter would take again. They warn and
+ * never refuse. The regressions are ordinary least squares over the 507 adults of Heinz, Peterson, Johnson and Kerr,
+ * Journal of Statistics Education 11(2), 2003; the other limits are common practice, no source.
  */
 public final class Plausibility {
 

@@ -8,7 +8,8 @@ import java.util.regex.Pattern;
 
 /**
  * Reads lengths the way they are called out at the table: {@code 38}, {@code 38 1/2}, {@code 10½}, {@code 8 4/8},
- * {@code 38.5"}, {@code 97,8 cm}, {@code 978mm}, {@code 5 ft 6}. Fractions are halves to sixteenths, as a tape has them.
+ * {@code 38.5"}, {@code 97,8 cm}, {@code 978mm}, {@code 5 ft 6}. Fractions are halves to sixteenths, as a tape has
+ * them.
  */
 public final class TapeReader {
 

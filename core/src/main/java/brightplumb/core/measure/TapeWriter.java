@@ -1,6 +1,9 @@
 package brightplumb.core.measure;
 
-/** Writes lengths as a cutter reads them: inches to the nearest sixteenth in real fractions, or centimetres to the millimetre. */
+/**
+ * Writes lengths as a cutter reads them: inches to the nearest sixteenth in real fractions, or centimetres to the
+ * millimetre.
+ */
 public final class TapeWriter {
 
     private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};

@@ -3,7 +3,10 @@ package brightplumb.core.measure;
 import java.util.EnumMap;
 import java.util.Map;
 
-/** A body of middling size, measured enough for every cut, on which a garment is shown before anybody was measured. Invented; no size table. */
+/**
+ * A body of middling size, measured enough for every cut, on which a garment is shown before anybody was measured.
+ * Invented; no size table.
+ */
 public final class UsualBody {
 
     public static final Sheet SHEET = Sheet.ofMillimetres(Map.ofEntries(

@@ -13,8 +13,8 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
- * Amounts laid off where they belong, each under the step that says it. A block works its amounts before it can draw its lines; where an
- * amount then lies is known once they are drawn.
+ * Amounts laid off where they belong, each under the step that says it. A block works its amounts before it can draw
+ * its lines; where an amount then lies is known once they are drawn.
  */
 public final class LaidOff {
 

@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The sheet while it is being drawn on. Lines are recorded under the step that drew them: draw first, then say with {@link #step}
- * what was worked out. One sheet serves one draft and is not shared.
+ * The sheet while it is being drawn on. Lines are recorded under the step that drew them: draw first, then say with
+ * {@link #step} what was worked out. One sheet serves one draft and is not shared.
  */
 public final class Paper {
 
@@ -46,8 +46,8 @@ public final class Paper {
     }
 
     /**
-     * Says a step: its amount is kept as a fact when it has an outside name, and all that was drawn since the last step is put
-     * under it.
+     * Says a step: its amount is kept as a fact when it has an outside name, and all that was drawn since the last step
+     * is put under it.
      *
      * @return the amount, for the next line of the draft
      */

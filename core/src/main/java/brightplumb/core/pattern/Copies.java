@@ -6,7 +6,10 @@ public sealed interface Copies {
     /** How many pieces of cloth come of it. */
     int cloth();
 
-    /** Whether it is never cut on folded cloth: one that was spread, whose grain runs every way, would come out crooked beneath. */
+    /**
+     * Whether it is never cut on folded cloth: one that was spread, whose grain runs every way, would come out crooked
+     * beneath.
+     */
     boolean flat();
 
     /** The same, never cut on folded cloth. */

@@ -32,7 +32,9 @@ public record Dart(Point point, Point inner, Point outer, double length) {
         return new Line(point, outer);
     }
 
-    /** The turn about the point that lays the outer leg on the inner one: how the cloth beyond it moves when it is sewn. */
+    /**
+     * The turn about the point that lays the outer leg on the inner one: how the cloth beyond it moves when it is sewn.
+     */
     public Rigid closing() {
         double half = Math.asin(Math.min(1, intake() / 2 / point.distance(outer)));
         return Rigid.turn(point, -2 * half);

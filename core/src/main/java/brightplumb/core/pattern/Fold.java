@@ -7,8 +7,8 @@ import brightplumb.core.geometry.Segment;
 import java.util.List;
 
 /**
- * A fold laid in the cloth of a piece, not the fold that the cloth is cut on. The cloth between {@code out} and {@code back} lies beneath;
- * both meet on the face.
+ * A fold laid in the cloth of a piece, not the fold that the cloth is cut on. The cloth between {@code out} and
+ * {@code back} lies beneath; both meet on the face.
  *
  * @param kind what fold it is
  * @param out the line that is folded outward first, downward

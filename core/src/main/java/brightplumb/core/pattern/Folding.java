@@ -17,9 +17,9 @@ public final class Folding {
     private Folding() {}
 
     /**
-     * A piece cut from one edge to another and opened, the gap filled with cloth that folds away. What lies beyond the cut, toward the outline's
-     * direction along the first edge, moves; the two lines of the cut may part toward the first edge, and what lies between them there folds
-     * away too.
+     * A piece cut from one edge to another and opened, the gap filled with cloth that folds away. What lies beyond the
+     * cut, toward the outline's direction along the first edge, moves; the two lines of the cut may part toward the
+     * first edge, and what lies between them there folds away too.
      *
      * @param top the edge the cut begins on
      * @param foot the edge it ends on
@@ -129,7 +129,8 @@ public final class Folding {
     }
 
     /**
-     * A piece with an extension beyond an edge, at the end where another edge meets it: the edge is the line it is folded on.
+     * A piece with an extension beyond an edge, at the end where another edge meets it: the edge is the line it is
+     * folded on.
      *
      * @param beyond the edge it goes beyond
      * @param foot the edge before it in the outline, from whose end it goes up

@@ -7,14 +7,17 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * Notches that meet. A level alone does not make two notches meet, since the two curves differ: where the first layer of a join crosses a
- * level its notch is laid off, and every other layer gets its own at the same length along the join, from the same end.
+ * Notches that meet. A level alone does not make two notches meet, since the two curves differ: where the first layer
+ * of a join crosses a level its notch is laid off, and every other layer gets its own at the same length along the
+ * join, from the same end.
  */
 public final class Notches {
 
     private Notches() {}
 
-    /** The pattern with notches along a join at a level of its first layer; a level the join does not cross gives none. */
+    /**
+     * The pattern with notches along a join at a level of its first layer; a level the join does not cross gives none.
+     */
     public static Pattern level(Pattern pattern, Join join, String text, double level) {
         OptionalDouble at = lengthAt(pattern.lines(join.layers().get(0)), level);
         return at.isPresent() ? along(pattern, join, text, at.getAsDouble()) : pattern;
@@ -31,7 +34,8 @@ public final class Notches {
     }
 
     /**
-     * The pattern with notches where, along one layer of a join, one piece meets the next: the other layers say there what is met.
+     * The pattern with notches where, along one layer of a join, one piece meets the next: the other layers say there
+     * what is met.
      *
      * @param words what is met between two pieces of the layer, told by the stretches before and after
      */

@@ -11,12 +11,12 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
- * Where the cloth of a piece lies on the body, in the coordinates the body was drafted in. A piece that was cut apart, swung or opened lies
- * there in zones, each moved as one; cloth in no zone is hidden, or lies on nobody.
+ * Where the cloth of a piece lies on the body, in the coordinates the body was drafted in. A piece that was cut apart,
+ * swung or opened lies there in zones, each moved as one; cloth in no zone is hidden, or lies on nobody.
  *
  * @param zones the zones; they do not overlap
- * @param sewn its shape when it is sewn, where that is not its own: with the corner a pocket takes filled from beneath, or a dart back where
- *     it was drafted
+ * @param sewn its shape when it is sewn, where that is not its own: with the corner a pocket takes filled from beneath,
+ *     or a dart back where it was drafted
  */
 public record OnBody(List<Zone> zones, Optional<Sewn> sewn) {
 
@@ -70,7 +70,10 @@ public record OnBody(List<Zone> zones, Optional<Sewn> sewn) {
         zones = List.copyOf(zones);
     }
 
-    /** The same place on the body for what a piece is cut to, which is sewn to what it was before; what it was first stays. */
+    /**
+     * The same place on the body for what a piece is cut to, which is sewn to what it was before; what it was first
+     * stays.
+     */
     public OnBody sewnAs(Piece before) {
         return new OnBody(zones, sewn.or(() -> Optional.of(new Sewn(before.edges(), before.darts()))));
     }

@@ -11,9 +11,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper,
- * beginning with its upper edge. What ink it is drawn in, how many strokes
- * its notches have and what its label says follow from it.
+ * A pattern piece as sewn, without allowances. Its outline runs clockwise as seen on the paper, beginning with its
+ * upper edge. What ink it is drawn in, how many strokes its notches have and what its label says follow from it.
  *
  * @param id what it is called
  * @param title its name at the bench
@@ -219,7 +218,10 @@ public record Piece(
                 edges.stream().map(e -> e.role().equals(role) ? e.as(end) : e).toList());
     }
 
-    /** The piece in the shape it has when it is sewn, still open: a pocket's corner filled, a moved dart back where it was drafted. */
+    /**
+     * The piece in the shape it has when it is sewn, still open: a pocket's corner filled, a moved dart back where it
+     * was drafted.
+     */
     public Piece sewn() {
         return onBody.sewn().map(s -> withEdges(s.edges()).withDarts(s.darts())).orElse(this);
     }

@@ -7,7 +7,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-/** Joins laid anew after edges were cut shorter or drawn otherwise: whole edges stay sewn to whole edges, and their notches meet again. */
+/**
+ * Joins laid anew after edges were cut shorter or drawn otherwise: whole edges stay sewn to whole edges, and their
+ * notches meet again.
+ */
 public final class Relaid {
 
     /** A notch no further than this from a seam (mm) is that seam's own. */
@@ -121,7 +124,10 @@ public final class Relaid {
         return s.backwards() ? run.reversed() : run;
     }
 
-    /** The notches of a join laid off again: on the first layer each stays where it is, the others get theirs at its length. */
+    /**
+     * The notches of a join laid off again: on the first layer each stays where it is, the others get theirs at its
+     * length.
+     */
     private static Pattern notched(Pattern pattern, Join join) {
         Run first = join.layers().get(0);
         if (first.stretches().size() != 1 || !hasNotches(pattern.piece(first.piece()))) {

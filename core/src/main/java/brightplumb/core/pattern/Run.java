@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * What one layer of a join is: a stretch of one edge, or several one after the other. Mouths of darts and folds are skipped.
+ * What one layer of a join is: a stretch of one edge, or several one after the other. Mouths of darts and folds are
+ * skipped.
  *
  * @param stretches in the order they are sewn
  */

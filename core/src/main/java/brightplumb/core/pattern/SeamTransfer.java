@@ -5,7 +5,8 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * A part of an edge handed over to another piece: where a pocket is cut out of a panel, the piece beneath it takes over what was sewn there.
+ * A part of an edge handed over to another piece: where a pocket is cut out of a panel, the piece beneath it takes over
+ * what was sewn there.
  *
  * @param from the piece that gives it up
  * @param edge the edge it was on, as long as it was

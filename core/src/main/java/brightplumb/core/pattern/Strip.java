@@ -16,10 +16,11 @@ import java.util.OptionalDouble;
 import java.util.function.Predicate;
 
 /**
- * A strip of even width taken off an edge. Darts and folds that open on the edge part it; they stay open in the rest, less deep.
+ * A strip of even width taken off an edge. Darts and folds that open on the edge part it; they stay open in the rest,
+ * less deep.
  *
- * @param parts the strip, from the edge's start, cut apart where a dart or a fold opened; each part has the edge first, and the edge that
- *     parts it from the next is a {@link #PARTED}, that of the next a {@link #GOES_ON}
+ * @param parts the strip, from the edge's start, cut apart where a dart or a fold opened; each part has the edge first,
+ *     and the edge that parts it from the next is a {@link #PARTED}, that of the next a {@link #GOES_ON}
  * @param rest what the piece is without it
  */
 public record Strip(List<Piece> parts, Piece rest) {
@@ -54,8 +55,8 @@ public record Strip(List<Piece> parts, Piece rest) {
      *
      * @param role the edge
      * @param width mm
-     * @return empty where a dart's point lies in the strip, so that it would not lie flat, where two that open leave nothing between them, or
-     *     a neighbour is shorter than the strip is wide
+     * @return empty where a dart's point lies in the strip, so that it would not lie flat, where two that open leave
+     *     nothing between them, or a neighbour is shorter than the strip is wide
      */
     public static Optional<Strip> off(Piece piece, EdgeRole role, double width) {
         Edge edge = piece.require(role);

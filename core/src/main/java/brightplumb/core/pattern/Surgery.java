@@ -15,8 +15,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The small set of pure moves that operations are made of. Each takes pieces and gives pieces; no cloth comes or goes but what the move says,
- * and where it lies on the body goes with it. Joins are laid anew by whoever sews the result.
+ * The small set of pure moves that operations are made of. Each takes pieces and gives pieces; no cloth comes or goes
+ * but what the move says, and where it lies on the body goes with it. Joins are laid anew by whoever sews the result.
  */
 public final class Surgery {
 
@@ -131,8 +131,8 @@ public final class Surgery {
     }
 
     /**
-     * Two pieces joined to one along an edge of each; the second is moved so that its edge lies on the first's, and edges of one role that
-     * then run on become one.
+     * Two pieces joined to one along an edge of each; the second is moved so that its edge lies on the first's, and
+     * edges of one role that then run on become one.
      */
     public static Piece united(Piece one, EdgeRole oneEdge, Piece other, EdgeRole otherEdge) {
         Edge mine = one.require(oneEdge);

@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * A piece as it lies on the body: folds shut, zones where they belong, hidden cloth left out. Where hidden cloth leaves a gap in the
- * outline, the fold that hides it is the edge: a straight line, part of the edge that follows. A fold that takes more at its top than at its
- * foot shows there as the dart it stands for.
+ * A piece as it lies on the body: folds shut, zones where they belong, hidden cloth left out. Where hidden cloth leaves
+ * a gap in the outline, the fold that hides it is the edge: a straight line, part of the edge that follows. A fold that
+ * takes more at its top than at its foot shows there as the dart it stands for.
  */
 final class Worn {
 

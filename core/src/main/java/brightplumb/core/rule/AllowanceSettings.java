@@ -33,7 +33,9 @@ public final class AllowanceSettings {
 
     private static final Pattern ONE_EDGE = Pattern.compile("allowance\\.([a-z-]+)\\.([a-z.]+(#[2-9])?)");
 
-    /** The allowance of one edge of one piece, by its key: {@code allowance.front.side}; empty where a key is none such. */
+    /**
+     * The allowance of one edge of one piece, by its key: {@code allowance.front.side}; empty where a key is none such.
+     */
     public static Optional<Setting> ofEdge(String key) {
         Matcher edge = ONE_EDGE.matcher(key);
         return edge.matches() ? Optional.of(ofEdge(edge.group(1), edge.group(2))) : Optional.empty();

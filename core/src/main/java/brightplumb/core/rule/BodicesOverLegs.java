@@ -11,26 +11,34 @@ import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.Map;
 
-/** What is usual of a bodice over legs, in its two ways: the house's own, and the bench's. Common practice, no source. */
+/**
+ * What is usual of a bodice over legs, in its two ways: the house's own, and the bench's. Common practice, no source.
+ */
 public final class BodicesOverLegs {
 
     /** What a garment wants round the trunk beyond the tape, to move in woven cloth. */
     private static final double TO_MOVE = 2;
 
-    /** The depth is solved from the trunk between these, inches below the rise: four is the habit, and an inch too little for the tall with narrow hips. */
+    /**
+     * The depth is solved from the trunk between these, inches below the rise: four is the habit, and an inch too
+     * little for the tall with narrow hips.
+     */
     private static final double LEAST_DEEPER = 1.5;
 
     private static final double MOST_DEEPER = 5;
 
-    /** What both crotch seams are longer together than twice the depth where the back does not rise, as a share of the hip: as they come out. */
+    /**
+     * What both crotch seams are longer together than twice the depth where the back does not rise, as a share of the
+     * hip: as they come out.
+     */
     private static final double CURVES_OF_HIP = 0.095;
 
     /** Its own amounts, from the shoulder down. */
     public static final Map<Setting, Rule> RULES = rules();
 
     /**
-     * So deep that crotch and centre seams together are the tape round the trunk and a little to move: no waist seam gives, so the depth must
-     * come from the crotch. Where the trunk was not taken, three inches below the rise.
+     * So deep that crotch and centre seams together are the tape round the trunk and a little to move: no waist seam
+     * gives, so the depth must come from the crotch. Where the trunk was not taken, three inches below the rise.
      */
     public static final Rule DEPTH = worked(
             BodicesOverLegs::depth,
@@ -45,7 +53,10 @@ public final class BodicesOverLegs {
             TopSettings.TOP_LEVEL,
             Rule.inches(5, "Five inches below the shoulder."));
 
-    /** The same where legs are sewn to a bodice: the back may rise at the waist, and what it rises the crotch need not be deeper. */
+    /**
+     * The same where legs are sewn to a bodice: the back may rise at the waist, and what it rises the crotch need not
+     * be deeper.
+     */
     public static final Rule DEPTH_BELOW_A_SEAM = worked(
             BodicesOverLegs::depthBelowASeam,
             "The waist is sewn and does not give when she sits: the crotch is deeper by what the tape round the trunk asks, beside what the back rises.");

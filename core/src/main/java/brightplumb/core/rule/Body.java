@@ -19,8 +19,8 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
- * A body as a draft sees it: each measure an amount, and what was not taken worked out by a rule and marked as a guess. A measured
- * value always wins.
+ * A body as a draft sees it: each measure an amount, and what was not taken worked out by a rule and marked as a guess.
+ * A measured value always wins.
  */
 public final class Body {
 
@@ -38,7 +38,10 @@ public final class Body {
         sheet.reading(HIP_DEPTH).ifPresent(r -> hipDepthAtCentre = amount(HIP_DEPTH, r, Hand.BOTH));
     }
 
-    /** What stands on the sheet without having been read off a tape on this body is as much a guess as what a rule makes up. */
+    /**
+     * What stands on the sheet without having been read off a tape on this body is as much a guess as what a rule makes
+     * up.
+     */
     private void take(Measure measure, Reading reading, Amount amount) {
         taken.put(measure, amount);
         if (!reading.provenance().taped()) {
@@ -114,8 +117,8 @@ public final class Body {
     }
 
     /**
-     * The same body from where a garment sits below its waist: every depth gives up as much, the loop between the legs twice that, and the
-     * waist is read between waist and hip, which is a guess.
+     * The same body from where a garment sits below its waist: every depth gives up as much, the loop between the legs
+     * twice that, and the waist is read between waist and hip, which is a guess.
      *
      * @param below mm below the waist, 0 or more
      */

@@ -3,14 +3,16 @@ package brightplumb.core.rule;
 /**
  * The cloth a garment is cut from.
  *
- * @param stretch how far it goes when pulled along the girth, as a share of its length: 0 woven, 0.4 a usual knit; 0 to 2
+ * @param stretch how far it goes when pulled along the girth, as a share of its length: 0 woven, 0.4 a usual knit; 0 to
+ *     2
  * @param width mm, selvedge to selvedge; 100 to 5000
  * @param folded laid folded along its length
  * @param oneWay with a nap or a print that runs one way
  * @param drape how it falls
  * @param repeat how far along the selvedge its print begins again, mm; 0 where nothing has to match; 0 to 3000
  * @param shrinkage what it loses along the selvedge when it is first washed, as a share of its length; 0 to 0.3
- * @param along how far it stretches when pulled along its selvedge, up and down the body, as a share of its length; 0 to 2
+ * @param along how far it stretches when pulled along its selvedge, up and down the body, as a share of its length; 0
+ *     to 2
  * @param sheer what lies beneath shows through
  */
 public record Cloth(

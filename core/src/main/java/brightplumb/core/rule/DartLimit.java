@@ -3,7 +3,9 @@ package brightplumb.core.rule;
 import brightplumb.core.measure.Length;
 import brightplumb.core.working.Amount;
 
-/** The most one dart carries; more makes a point that will not press flat. Our own choice, after half-block practice. */
+/**
+ * The most one dart carries; more makes a point that will not press flat. Our own choice, after half-block practice.
+ */
 public final class DartLimit {
 
     /** What may go over the limit before a dart is split in two, mm. */

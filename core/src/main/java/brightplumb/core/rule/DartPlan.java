@@ -2,7 +2,10 @@ package brightplumb.core.rule;
 
 import java.util.Optional;
 
-/** How the difference between hip and waist is shared out. Common practice, no source; {@code by-drop} is the house's own. */
+/**
+ * How the difference between hip and waist is shared out. Common practice, no source; {@code by-drop} is the house's
+ * own.
+ */
 public enum DartPlan implements Choice {
     /** One dart of 1 in in each quarter, whatever the body; the side takes the rest. */
     ONE_INCH("one-inch", "One dart, 1 in", null),

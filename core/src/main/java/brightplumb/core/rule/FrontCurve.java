@@ -4,7 +4,10 @@ package brightplumb.core.rule;
 public enum FrontCurve implements Choice {
     /** By its distance from the corner at 45°. */
     GUIDE("guide", "By a guide at 45°"),
-    /** Through the crossing of two chords: from half-way between hip and crotch to the fork, and from the hip to half the extension. */
+    /**
+     * Through the crossing of two chords: from half-way between hip and crotch to the fork, and from the hip to half
+     * the extension.
+     */
     TWO_CHORDS("two-chords", "By two chords");
 
     private final String id;

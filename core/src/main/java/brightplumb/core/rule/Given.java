@@ -34,8 +34,8 @@ public record Given(Body body, Cloth cloth, Settings settings) {
     }
 
     /**
-     * A length that fits a grown woman, on this body: as it is where her outside leg is usual or not known, else the same share of her leg as it
-     * is of forty inches.
+     * A length that fits a grown woman, on this body: as it is where her outside leg is usual or not known, else the
+     * same share of her leg as it is of forty inches.
      */
     public Amount inProportion(Amount length) {
         Amount leg = body.find(Measure.OUTSIDE_LEG)

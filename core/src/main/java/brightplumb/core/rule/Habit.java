@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What some do in place of what a way does. Chosen by hand it brings rules of its own, which win over the cut's and the way's; an amount that
- * a hand set still wins over them.
+ * What some do in place of what a way does. Chosen by hand it brings rules of its own, which win over the cut's and the
+ * way's; an amount that a hand set still wins over them.
  *
  * @param why why it is done so, in plain words
  * @param steps the steps under which it is told as another way

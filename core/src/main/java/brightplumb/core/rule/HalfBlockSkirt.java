@@ -10,7 +10,10 @@ import static java.util.Map.entry;
 
 import java.util.Map;
 
-/** Skirts on the half block: front and back side by side on half the hip, the drop shared out. Common practice, no source. */
+/**
+ * Skirts on the half block: front and back side by side on half the hip, the drop shared out. Common practice, no
+ * source.
+ */
 final class HalfBlockSkirt {
 
     static final Way WAY = Way.like(

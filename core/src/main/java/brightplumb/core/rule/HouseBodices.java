@@ -25,7 +25,10 @@ import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.Map;
 
-/** What the house does at neck, shoulder, armhole and bust, whatever hangs below. Our own choice; the habits it is made of are common practice. */
+/**
+ * What the house does at neck, shoulder, armhole and bust, whatever hangs below. Our own choice; the habits it is made
+ * of are common practice.
+ */
 final class HouseBodices {
 
     /** From the shoulder down to the bust. */

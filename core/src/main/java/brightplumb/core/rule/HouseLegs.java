@@ -21,8 +21,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The house way of trousers and shorts: the fork drops until the inseams are one length, and the back rises until the loop between
- * the legs is what the tape asked. Our own choice; the habits it is made of are common practice.
+ * The house way of trousers and shorts: the fork drops until the inseams are one length, and the back rises until the
+ * loop between the legs is what the tape asked. Our own choice; the habits it is made of are common practice.
  */
 final class HouseLegs {
 

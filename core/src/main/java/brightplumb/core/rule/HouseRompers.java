@@ -21,10 +21,16 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Function;
 
-/** The house way of rompers cut on their fold, without centre seams and without a fork. Our own choice; the habits are common practice. */
+/**
+ * The house way of rompers cut on their fold, without centre seams and without a fork. Our own choice; the habits are
+ * common practice.
+ */
 final class HouseRompers {
 
-    /** The depth is solved from the trunk within these, inches below the rise: four is the habit, and half an inch too little for the tall. */
+    /**
+     * The depth is solved from the trunk within these, inches below the rise: four is the habit, and half an inch too
+     * little for the tall.
+     */
     private static final double LEAST_DEEPER = 1.5;
 
     private static final double MOST_DEEPER = 4.5;
@@ -130,7 +136,10 @@ final class HouseRompers {
                 why);
     }
 
-    /** What the thigh asks of a leg that is half the hip less what both inner legs come in: the least ease is none, or the usual in woven cloth. */
+    /**
+     * What the thigh asks of a leg that is half the hip less what both inner legs come in: the least ease is none, or
+     * the usual in woven cloth.
+     */
     private static Amount hipEase(Given given) {
         boolean gives = given.cloth().stretches();
         Amount thigh = given.body().find(Measure.THIGH_GIRTH).orElseThrow();

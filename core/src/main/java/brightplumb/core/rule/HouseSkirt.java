@@ -15,7 +15,9 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.working.Amount;
 import java.util.Map;
 
-/** The house way of skirts: the body chooses the amounts. Our own choice; the habits it is made of are common practice. */
+/**
+ * The house way of skirts: the body chooses the amounts. Our own choice; the habits it is made of are common practice.
+ */
 final class HouseSkirt {
 
     static final Way WAY = new Way(

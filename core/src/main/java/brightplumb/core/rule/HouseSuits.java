@@ -16,8 +16,8 @@ import brightplumb.core.working.Amount;
 import java.util.Map;
 
 /**
- * The house way of bodysuits: the crotch line lies where the tape round the trunk puts it. Our own choice; the habits it is made of are
- * common practice.
+ * The house way of bodysuits: the crotch line lies where the tape round the trunk puts it. Our own choice; the habits
+ * it is made of are common practice.
  */
 final class HouseSuits {
 
@@ -77,7 +77,10 @@ final class HouseSuits {
         return worked(given -> Amount.ratio("share", share), why);
     }
 
-    /** So deep that front and back together are the tape round the trunk as it is cut; by the rise where it was not taken. */
+    /**
+     * So deep that front and back together are the tape round the trunk as it is cut; by the rise where it was not
+     * taken.
+     */
     private static Amount crotchLine(Given given) {
         Body body = given.body();
         Amount rise = body.find(Measure.BODY_RISE).orElseThrow();

@@ -12,7 +12,9 @@ import static java.util.Map.entry;
 
 import java.util.Map;
 
-/** Legs by quarters of the hip: one rule for all, the back like the front but for its fork. Common practice, no source. */
+/**
+ * Legs by quarters of the hip: one rule for all, the back like the front but for its fork. Common practice, no source.
+ */
 final class QuarterLegs {
 
     static final Way WAY = Way.like(

@@ -1,6 +1,8 @@
 package brightplumb.core.rule;
 
-/** The size of a seat for shaping under it: how far below the hip, and how far in (inches). Common practice, no source. */
+/**
+ * The size of a seat for shaping under it: how far below the hip, and how far in (inches). Common practice, no source.
+ */
 public enum Seat implements Choice {
     SLIGHT("slight", "Slight", 5.5, 1),
     MEDIUM("medium", "Medium", 6, 1.25),

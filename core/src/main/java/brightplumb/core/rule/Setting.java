@@ -8,8 +8,8 @@ import java.util.Locale;
 import java.util.function.Predicate;
 
 /**
- * Something that can be set on a garment. It knows its kind, its range and when it applies; who reads it says so. Settings are declared in
- * small files, one for each subject, and two of one key are one setting.
+ * Something that can be set on a garment. It knows its kind, its range and when it applies; who reads it says so.
+ * Settings are declared in small files, one for each subject, and two of one key are one setting.
  */
 public final class Setting implements Comparable<Setting> {
 
@@ -96,7 +96,10 @@ public final class Setting implements Comparable<Setting> {
         return levelled;
     }
 
-    /** The same setting whose outcome facts tell, where the body or a plan has the last word: the first that a draft has. */
+    /**
+     * The same setting whose outcome facts tell, where the body or a plan has the last word: the first that a draft
+     * has.
+     */
     public Setting tellingBy(String... names) {
         return new Setting(key, title, zone, label, kind, least, most, choices, List.of(names), applies, levelled);
     }
@@ -173,7 +176,8 @@ public final class Setting implements Comparable<Setting> {
     }
 
     /**
-     * Whether a step of the working says it: one it tells by, or one that is its own name in words, {@code hip.ease} for {@code hipEase}.
+     * Whether a step of the working says it: one it tells by, or one that is its own name in words, {@code hip.ease}
+     * for {@code hipEase}.
      */
     public boolean isShownByStep(String step) {
         if (facts.contains(step)) {

@@ -12,9 +12,8 @@ import java.util.Set;
 import java.util.function.Supplier;
 
 /**
- * The settings in force for one draft: what was set by hand, else what a habit chosen by hand brings, else
- * what the garment asks, else what the way says. Each amount is worked
- * out once.
+ * The settings in force for one draft: what was set by hand, else what a habit chosen by hand brings, else what the
+ * garment asks, else what the way says. Each amount is worked out once.
  */
 public final class Settings {
 
@@ -31,7 +30,8 @@ public final class Settings {
 
     /**
      * @param asked the rules of the garment, its cut's and its operations', which win over the way's
-     * @param byHand what was set by hand: a {@link Double} in mm or a ratio, a {@link Choice}, or a length {@link AgainstLevel}
+     * @param byHand what was set by hand: a {@link Double} in mm or a ratio, a {@link Choice}, or a length
+     *     {@link AgainstLevel}
      */
     public Settings(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
         this.way = way;

@@ -16,7 +16,10 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.Map;
 
-/** Legs whose fork is a quarter of the hip quarter, the back drawn an inch outside the front. Common practice, no source. */
+/**
+ * Legs whose fork is a quarter of the hip quarter, the back drawn an inch outside the front. Common practice, no
+ * source.
+ */
 final class SixteenthLegs {
 
     static final Way WAY = Way.like(

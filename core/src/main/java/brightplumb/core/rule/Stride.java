@@ -5,8 +5,9 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 
 /**
- * Legs at a step. From mid-thigh down, legs a step apart are separated in proportion to the way down the leg; the cloth must pass round
- * both: twice the separation and once the girth of the leg there. Our own model; it explains the usual slits. Depths in mm below the waist.
+ * Legs at a step. From mid-thigh down, legs a step apart are separated in proportion to the way down the leg; the cloth
+ * must pass round both: twice the separation and once the girth of the leg there. Our own model; it explains the usual
+ * slits. Depths in mm below the waist.
  *
  * @param step from foot to foot, mm
  * @param hip waist to hip

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * A way (school) of drafting: a named set of rules for the settings. Adding one is one file like {@link QuarterSkirt} and its line
- * in {@link Ways}.
+ * A way (school) of drafting: a named set of rules for the settings. Adding one is one file like {@link QuarterSkirt}
+ * and its line in {@link Ways}.
  *
  * @param id its name in requests
  * @param part the part of a garment it drafts

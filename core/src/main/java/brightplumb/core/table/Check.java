@@ -16,7 +16,8 @@ import java.util.List;
  * @param atLeast whether what is wanted is a floor: more of it is as true
  * @param text the finding in plain words
  * @param cause why it is off, in plain words; empty when it is true
- * @param remedies what would settle it, the best first; empty where nothing that can be set would. Looked for when first asked
+ * @param remedies what would settle it, the best first; empty where nothing that can be set would. Looked for when
+ *     first asked
  * @param evidence what was measured, laid out to be seen
  * @param posture how the body holds itself where it is shown on it
  */

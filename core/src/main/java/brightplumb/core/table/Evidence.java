@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What an inspection measured, of its own kind: a waist with its darts shut, two seams walked along each other, legs at a step. It is
- * made of the lines that were measured, so that what is shown is what was found.
+ * What an inspection measured, of its own kind: a waist with its darts shut, two seams walked along each other, legs at
+ * a step. It is made of the lines that were measured, so that what is shown is what was found.
  */
 public interface Evidence {
 

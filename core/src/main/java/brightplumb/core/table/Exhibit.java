@@ -132,8 +132,8 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
     }
 
     /**
-     * A body or a garment cut level and seen from above: an oval a third wider than deep, from the right over the front, which lies below, to
-     * the left and over the back.
+     * A body or a garment cut level and seen from above: an oval a third wider than deep, from the right over the
+     * front, which lies below, to the left and over the back.
      *
      * @param round what it is round, mm
      */
@@ -141,7 +141,10 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
         return oval(at, WIDE * round, DEEP * round);
     }
 
-    /** Half the width and half the depth of such an oval, of what it is round: so that its arc is that long (Ramanujan's approximation, from memory). */
+    /**
+     * Half the width and half the depth of such an oval, of what it is round: so that its arc is that long (Ramanujan's
+     * approximation, from memory).
+     */
     public static final double WIDE = 0.18185;
 
     public static final double DEEP = 0.13471;

@@ -46,7 +46,8 @@ import java.util.stream.Stream;
  * @param set the settings in force
  * @param table draws the same garment for the same body with other settings
  * @param hand the side that is looked at, where left and right differ
- * @param worn the panels, and what carries the waist above them, as they lie on the body, since every check asks for them again and again
+ * @param worn the panels, and what carries the waist above them, as they lie on the body, since every check asks for
+ *     them again and again
  */
 public record Inspected(
         Draft draft, Body body, Settings set, DraftingTable table, Hand hand, Map<PieceId, Piece> worn) {
@@ -86,8 +87,8 @@ public record Inspected(
     }
 
     /**
-     * The amount of a setting at which something measured on the draft comes to nothing, found by drawing it again: first in growing steps
-     * from what it is toward either end, then closely between the two steps it lies in.
+     * The amount of a setting at which something measured on the draft comes to nothing, found by drawing it again:
+     * first in growing steps from what it is toward either end, then closely between the two steps it lies in.
      *
      * @param apart what is measured
      * @return the amount, mm; empty where it is not found between the ends
@@ -144,7 +145,10 @@ public record Inspected(
                 : 0;
     }
 
-    /** How far down a piece's centre seam can open: on legs to where the curve begins, on skirts to an inch above the hem. */
+    /**
+     * How far down a piece's centre seam can open: on legs to where the curve begins, on skirts to an inch above the
+     * hem.
+     */
     public double longestOpening(Piece piece) {
         List<Segment> centre = centre(piece);
         return piece.edge(EdgeRole.INSEAM).isPresent()
@@ -153,7 +157,9 @@ public record Inspected(
                 : Curves.length(centre) - Length.INCH;
     }
 
-    /** A piece's width on the hip line; on legs from the centre line produced, for the crotch curve may begin above it. */
+    /**
+     * A piece's width on the hip line; on legs from the centre line produced, for the crotch curve may begin above it.
+     */
     public double acrossHip(Piece piece) {
         if (piece.edge(EdgeRole.INSEAM).isEmpty()) {
             return widthAt(piece, hipY());
@@ -186,8 +192,8 @@ public record Inspected(
     }
 
     /**
-     * The centre seam from where the garment begins, downward, as it lies on the body: of a band that was cut off the panel, and of the panel
-     * below it.
+     * The centre seam from where the garment begins, downward, as it lies on the body: of a band that was cut off the
+     * panel, and of the panel below it.
      */
     public List<Segment> centreSeam(boolean behind) {
         Piece panel = behind ? back() : front();
@@ -201,8 +207,8 @@ public record Inspected(
     }
 
     /**
-     * How long a centre edge is in front or behind, over all pieces of the shell that meet their own pair there: one below the other. What lies
-     * under another, as a facing does, makes it no longer.
+     * How long a centre edge is in front or behind, over all pieces of the shell that meet their own pair there: one
+     * below the other. What lies under another, as a facing does, makes it no longer.
      */
     public double centre(EdgeRole role, boolean behind) {
         List<Edge> edges = draft.pieces().stream()

@@ -12,15 +12,16 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * One step of the making. How wide its seams are sewn is no part of it: that follows from the allowances of the edges it sews.
+ * One step of the making. How wide its seams are sewn is no part of it: that follows from the allowances of the edges
+ * it sews.
  *
  * @param id its name: what is ticked as done
  * @param title its name at the bench
  * @param work what kind of work it is
  * @param pieces the pieces in hand, beyond those its seams are on
  * @param seams the joins it sews, by their seams
- * @param turned how far in its seams are sewn before they are turned, mm, so that what is sewn on the same edge later finds it that much
- *     narrower; 0 where they are sewn at their allowance
+ * @param turned how far in its seams are sewn before they are turned, mm, so that what is sewn on the same edge later
+ *     finds it that much narrower; 0 where they are sewn at their allowance
  * @param stitch which stitch; empty where none is asked
  * @param how what is done, a sentence or two each, amounts in inches as the bench says them
  * @param looks what to measure before or after, and what it should be
@@ -86,7 +87,8 @@ public record MakingStep(
     }
 
     /**
-     * The work it does, by names that stay when another habit does some of it in one pass: its seams, or itself where it sews none.
+     * The work it does, by names that stay when another habit does some of it in one pass: its seams, or itself where
+     * it sews none.
      */
     public List<String> does() {
         return seams.isEmpty() ? List.of(id.id()) : seams.stream().map(Seam::id).toList();

@@ -12,9 +12,9 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * Something done to a draft: it takes one and gives one, with its own steps, pieces and joins. A block is an operation on what stands above
- * it, and begins with nothing where nothing does. No allowance, label, notch count or page is named in one: each has its own place and
- * follows from the pieces.
+ * Something done to a draft: it takes one and gives one, with its own steps, pieces and joins. A block is an operation
+ * on what stands above it, and begins with nothing where nothing does. No allowance, label, notch count or page is
+ * named in one: each has its own place and follows from the pieces.
  */
 public interface Operation {
 
@@ -39,19 +39,25 @@ public interface Operation {
         return List.of();
     }
 
-    /** What it asks of the settings before anything is drawn: amounts of its own, and of the block where it needs them otherwise. */
+    /**
+     * What it asks of the settings before anything is drawn: amounts of its own, and of the block where it needs them
+     * otherwise.
+     */
     default Map<Setting, Rule> asks() {
         return Map.of();
     }
 
-    /** What it adds to a setting of the block, over whatever asks for it: what is lengthened is so much longer than it was. */
+    /**
+     * What it adds to a setting of the block, over whatever asks for it: what is lengthened is so much longer than it
+     * was.
+     */
     default Map<Setting, Function<Given, Amount>> adds() {
         return Map.of();
     }
 
     /**
-     * What holds when a hand takes it off, where its block draws it: its setting at none. Who adds it by hand means it, so that a setting of a
-     * hand that says none is passed over.
+     * What holds when a hand takes it off, where its block draws it: its setting at none. Who adds it by hand means it,
+     * so that a setting of a hand that says none is passed over.
      */
     default Map<Setting, Rule> off() {
         return Map.of();
@@ -84,7 +90,10 @@ public interface Operation {
         return List.of();
     }
 
-    /** How it is made: the steps it brings, on the draft as it came out. A seam that one of them sews is sewn at no other. */
+    /**
+     * How it is made: the steps it brings, on the draft as it came out. A seam that one of them sews is sewn at no
+     * other.
+     */
     default List<MakingStep> making(Draft after, Settings set) {
         return List.of();
     }

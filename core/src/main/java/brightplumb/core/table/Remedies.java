@@ -5,7 +5,10 @@ import java.util.AbstractList;
 import java.util.List;
 import java.util.function.Supplier;
 
-/** Remedies that are looked for when somebody asks: finding them means drawing the garment again, which a verdict need not wait for. */
+/**
+ * Remedies that are looked for when somebody asks: finding them means drawing the garment again, which a verdict need
+ * not wait for.
+ */
 public final class Remedies extends AbstractList<Remedy> {
 
     private final Supplier<List<Remedy>> search;

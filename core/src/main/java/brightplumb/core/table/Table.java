@@ -14,7 +14,10 @@ import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.function.Consumer;
 
-/** What an operation works on: a body, the settings in force and the paper, on which it says its steps. One table serves one operation. */
+/**
+ * What an operation works on: a body, the settings in force and the paper, on which it says its steps. One table serves
+ * one operation.
+ */
 public final class Table {
 
     private final Sheet sheet;

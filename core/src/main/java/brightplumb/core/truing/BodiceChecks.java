@@ -14,7 +14,9 @@ import brightplumb.core.table.Inspection;
 import brightplumb.core.truing.GoesRound.Round;
 import java.util.List;
 
-/** The inspections of a bodice sewn to legs at the waist, and of the legs below it, in the order a cutter makes them. */
+/**
+ * The inspections of a bodice sewn to legs at the waist, and of the legs below it, in the order a cutter makes them.
+ */
 public final class BodiceChecks {
 
     public static final List<Inspection> SEWN_ON = List.of(

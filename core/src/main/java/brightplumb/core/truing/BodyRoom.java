@@ -24,14 +24,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Whether what hangs from the shoulder goes round the body at bust, waist and hip, round arm, leg and neck: as sewn and stretched. */
+/**
+ * Whether what hangs from the shoulder goes round the body at bust, waist and hip, round arm, leg and neck: as sewn and
+ * stretched.
+ */
 final class BodyRoom {
 
     static final CheckId ARMHOLE = new CheckId("armhole.room");
     static final CheckId NECK = new CheckId("neck.fits");
     static final CheckId ENDS = new CheckId("crotch.meets");
 
-    /** The armhole is longer than the arm by this in cloth that does not give, mm; less by {@link #SLEEVELESS} without a sleeve. */
+    /**
+     * The armhole is longer than the arm by this in cloth that does not give, mm; less by {@link #SLEEVELESS} without a
+     * sleeve.
+     */
     private static final double ARM_ROOM = Length.INCH;
 
     private static final double SLEEVELESS = Length.INCH;

@@ -30,7 +30,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Whether the leg hangs by its crease: equal halves on either side of it at knee and hem. Unequal halves twist the leg. */
+/**
+ * Whether the leg hangs by its crease: equal halves on either side of it at knee and hem. Unequal halves twist the leg.
+ */
 final class CreasePlumb {
 
     static final CheckId ID = new CheckId("crease.plumb");
@@ -125,7 +127,10 @@ final class CreasePlumb {
             return on.fact(LegFacts.CROTCH_DEPTH).value();
         }
 
-        /** The knee of a leg that is led through it, and the hem, of both panels; of a leg that ends above the knee the hem, where the whole leg's halves are not yet equal, in front alone. */
+        /**
+         * The knee of a leg that is led through it, and the hem, of both panels; of a leg that ends above the knee the
+         * hem, where the whole leg's halves are not yet equal, in front alone.
+         */
         private List<At> levels() {
             List<At> levels = new ArrayList<>();
             double knee = on.draft().levels().stream()

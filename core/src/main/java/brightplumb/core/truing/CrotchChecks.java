@@ -20,7 +20,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** Whether the crotch lies deep enough, the loop between the legs is long enough, and the back rises enough to sit in. */
+/**
+ * Whether the crotch lies deep enough, the loop between the legs is long enough, and the back rises enough to sit in.
+ */
 final class CrotchChecks {
 
     static final CheckId DEPTH = new CheckId("crotch.depth");

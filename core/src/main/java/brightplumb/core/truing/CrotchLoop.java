@@ -26,8 +26,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The crotch seams joined at the fork as they lie on the body, seen from her left: the front to the right. Behind them the body, as deep as
- * its rise and as long round as its tape.
+ * The crotch seams joined at the fork as they lie on the body, seen from her left: the front to the right. Behind them
+ * the body, as deep as its rise and as long round as its tape.
  *
  * @param wanted the loop that is asked, mm; null where the tape was not taken
  */

@@ -27,7 +27,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Whether the darts sew up flat: legs of one length, points clear of the hip, no dart too heavy, the waist smooth over each. */
+/**
+ * Whether the darts sew up flat: legs of one length, points clear of the hip, no dart too heavy, the waist smooth over
+ * each.
+ */
 final class DartsSound {
 
     static final CheckId ID = new CheckId("darts.sound");
@@ -90,7 +93,9 @@ final class DartsSound {
     /** What is told of the darts: what is worst about them, or how far their legs differ. */
     private record Measured(Quantity quantity, double measured, double wanted, double tolerance) {}
 
-    /** Every dart that is too heavy is made as heavy as two can be, every one that is too long stops short of the hip. */
+    /**
+     * Every dart that is too heavy is made as heavy as two can be, every one that is too long stops short of the hip.
+     */
     private static Remedy mended(Inspected on, Darts darts) {
         Map<String, Object> settings = new HashMap<>();
         for (Piece piece : darts.pieces()) {

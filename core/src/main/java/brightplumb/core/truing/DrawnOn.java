@@ -22,8 +22,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Whether one gets into what hangs from the shoulder: where it opens between the legs the head goes through the neck, where it does not the
- * hips go through; with a zip, through the neck and both edges of it. Common practice, no source.
+ * Whether one gets into what hangs from the shoulder: where it opens between the legs the head goes through the neck,
+ * where it does not the hips go through; with a zip, through the neck and both edges of it. Common practice, no source.
  */
 final class DrawnOn {
 

@@ -32,7 +32,10 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
-/** Whether the garment goes round the body, whatever ease was asked: as sewn and stretched, with the least room the cloth and the place need. */
+/**
+ * Whether the garment goes round the body, whatever ease was asked: as sewn and stretched, with the least room the
+ * cloth and the place need.
+ */
 final class GoesRound {
 
     static final CheckId WAIST = new CheckId("waist.fits");
@@ -243,7 +246,10 @@ final class GoesRound {
             return figures;
         }
 
-        /** The garment round the body, seen from above and twice as large, and front and back straightened out over the body's girth. */
+        /**
+         * The garment round the body, seen from above and twice as large, and front and back straightened out over the
+         * body's girth.
+         */
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table()

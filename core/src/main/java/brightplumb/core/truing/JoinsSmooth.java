@@ -23,7 +23,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
-/** Whether waist and hem run on as one line where pieces, or a piece and its mirror image, are laid together at a seam. */
+/**
+ * Whether waist and hem run on as one line where pieces, or a piece and its mirror image, are laid together at a seam.
+ */
 final class JoinsSmooth {
 
     static final CheckId ID = new CheckId("joins.smooth");

@@ -37,7 +37,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
-/** Whether the body's rounds go into a leg: the thigh, the heel through the hem, and the hip through stretched elastic. */
+/**
+ * Whether the body's rounds go into a leg: the thigh, the heel through the hem, and the hip through stretched elastic.
+ */
 final class LegFits {
 
     static final CheckId THIGH = new CheckId("thigh.room");

@@ -31,7 +31,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Whether the length suits the body and what opens in it: no hem under the floor, none that was to reach the knee below it, no slit into a zip. */
+/**
+ * Whether the length suits the body and what opens in it: no hem under the floor, none that was to reach the knee below
+ * it, no slit into a zip.
+ */
 final class LengthSuits {
 
     static final CheckId ID = new CheckId("length.suits");
@@ -126,7 +129,10 @@ final class LengthSuits {
         return broken;
     }
 
-    /** A dart closed above the hem, as a sweep's, takes its intake out of the side: worn, the hem rides up there unless the side got it back. */
+    /**
+     * A dart closed above the hem, as a sweep's, takes its intake out of the side: worn, the hem rides up there unless
+     * the side got it back.
+     */
     private static Optional<Bound> rides(Inspected on, double hem) {
         if (!on.draft().found(SweepFacts.SIDE_LOST)) {
             return Optional.empty();

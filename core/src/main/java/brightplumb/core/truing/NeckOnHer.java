@@ -24,8 +24,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A neckline on her, seen from before: front and back as drawn, both halves, on her shoulders. The base of her neck is the neckline's own shape
- * as long as the tape round it, so that where the one lies inside the other is seen; her head is as round as its tape.
+ * A neckline on her, seen from before: front and back as drawn, both halves, on her shoulders. The base of her neck is
+ * the neckline's own shape as long as the tape round it, so that where the one lies inside the other is seen; her head
+ * is as round as its tape.
  *
  * @param round the lengths that are judged
  * @param front half the front neckline, from the centre

@@ -25,9 +25,9 @@ import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 
 /**
- * Legs at a step inside a skirt. From mid-thigh down, legs a step apart are separated in proportion to the way down the leg; the cloth
- * must pass round both: twice the separation and once the girth of the leg there. Where the skirt is smaller it must open from the hem
- * up to the highest such level. Our own model; it explains the usual slits.
+ * Legs at a step inside a skirt. From mid-thigh down, legs a step apart are separated in proportion to the way down the
+ * leg; the cloth must pass round both: twice the separation and once the girth of the leg there. Where the skirt is
+ * smaller it must open from the hem up to the highest such level. Our own model; it explains the usual slits.
  */
 final class Stepping implements Evidence {
 
@@ -93,7 +93,10 @@ final class Stepping implements Evidence {
         return stride.midThigh() - top;
     }
 
-    /** How much the skirt is too small for the step at a level of the draft, all round, as stretched; negative where there is room. */
+    /**
+     * How much the skirt is too small for the step at a level of the draft, all round, as stretched; negative where
+     * there is room.
+     */
     double tooSmall(double y) {
         return needs(y) - has(y);
     }
@@ -120,7 +123,10 @@ final class Stepping implements Evidence {
         return stride.allowed(y + top, has(y));
     }
 
-    /** The most by which the skirt is too small between its hip and its hem, each level set against how far a taper has gone there. */
+    /**
+     * The most by which the skirt is too small between its hip and its hem, each level set against how far a taper has
+     * gone there.
+     */
     double widerAtHem(double taperStart) {
         double most = 0;
         double hem = on.hemY() - 0.5;

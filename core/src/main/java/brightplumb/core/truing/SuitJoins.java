@@ -9,7 +9,10 @@ import brightplumb.core.truing.JoinsSmooth.Join;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The corners of what hangs from the shoulder: neck and armhole at the shoulder, armhole at the side, and what ends below. */
+/**
+ * The corners of what hangs from the shoulder: neck and armhole at the shoulder, armhole at the side, and what ends
+ * below.
+ */
 final class SuitJoins {
 
     private SuitJoins() {}

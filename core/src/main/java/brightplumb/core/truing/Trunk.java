@@ -32,8 +32,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Whether what passes between the legs is long enough from the shoulder round to the shoulder to sit in: straight down in front and up behind,
- * less the lap, against the tape round the trunk. Common practice, no source.
+ * Whether what passes between the legs is long enough from the shoulder round to the shoulder to sit in: straight down
+ * in front and up behind, less the lap, against the tape round the trunk. Common practice, no source.
  */
 final class Trunk {
 
@@ -168,7 +168,10 @@ final class Trunk {
             return figures;
         }
 
-        /** The loop hung from the shoulder as it is worn, front to the right: the body within it, and between which it may lie. */
+        /**
+         * The loop hung from the shoulder as it is worn, front to the right: the body within it, and between which it
+         * may lie.
+         */
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
@@ -202,7 +205,10 @@ final class Trunk {
             return table.done();
         }
 
-        /** She sits facing right: head and neck above the loop, thigh and shin beside it, and the seat beneath. Our own drawing, to no measure. */
+        /**
+         * She sits facing right: head and neck above the loop, thigh and shin beside it, and the seat beneath. Our own
+         * drawing, to no measure.
+         */
         private static void seated(Exhibit.Table table, double seat) {
             table.fill(BODY, Exhibit.oval(Point.of(14, -170), 78, 102));
             table.fill(

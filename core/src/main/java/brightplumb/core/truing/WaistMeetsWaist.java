@@ -22,7 +22,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Whether bodice and legs are one length along the waist seam with their darts shut, panel by panel, and their darts stand on each other.
+ * Whether bodice and legs are one length along the waist seam with their darts shut, panel by panel, and their darts
+ * stand on each other.
  */
 final class WaistMeetsWaist {
 
@@ -103,7 +104,10 @@ final class WaistMeetsWaist {
             return at;
         }
 
-        /** Whether the mouth of a dart lies between two stretches; where the one piece ends and the next begins there is none. */
+        /**
+         * Whether the mouth of a dart lies between two stretches; where the one piece ends and the next begins there is
+         * none.
+         */
         private static boolean opens(Stretch one, Stretch next) {
             return one.piece().equals(next.piece())
                     && Math.max(one.from(), next.from()) - Math.min(one.to(), next.to()) > TOLERANCE;

@@ -12,11 +12,11 @@ import java.util.List;
 import java.util.Objects;
 
 /**
- * A value together with the expression that made it. Arithmetic builds both at once, so the working that is shown is the
- * computation that ran. That something was estimated, or set by hand, is inherited by all that is made from it.
+ * A value together with the expression that made it. Arithmetic builds both at once, so the working that is shown is
+ * the computation that ran. That something was estimated, or set by hand, is inherited by all that is made from it.
  *
- * <p>Lengths are never bare: a length that takes part in a formula has a name, whether it is a measure, a setting or a constant
- * of the trade. Only plain numbers (a divisor, a share) stand without one.
+ * <p>Lengths are never bare: a length that takes part in a formula has a name, whether it is a measure, a setting or a
+ * constant of the trade. Only plain numbers (a divisor, a share) stand without one.
  */
 public final class Amount {
 
@@ -185,13 +185,19 @@ public final class Amount {
         return join(Operation.OVER, number(divisor), value / divisor, kind);
     }
 
-    /** This amount, but no more than a limit of the same kind. The limit enters the working only where it holds the amount back. */
+    /**
+     * This amount, but no more than a limit of the same kind. The limit enters the working only where it holds the
+     * amount back.
+     */
     public Amount atMost(Amount limit) {
         sameKind(limit);
         return value <= limit.value ? this : pick(Pick.LEAST, limit, limit.value);
     }
 
-    /** This amount, but no less than a limit of the same kind. The limit enters the working only where it holds the amount up. */
+    /**
+     * This amount, but no less than a limit of the same kind. The limit enters the working only where it holds the
+     * amount up.
+     */
     public Amount atLeast(Amount limit) {
         sameKind(limit);
         return value >= limit.value ? this : pick(Pick.GREATEST, limit, limit.value);

@@ -18,8 +18,8 @@ public sealed interface Expression {
     record Named(String name, double value, Amount.Kind kind) implements Expression {}
 
     /**
-     * Where a value comes from that was not worked out, in the bench's words: by habit, set by hand, measured along the seam. No name: later
-     * workings call it by that of the amount it was given to.
+     * Where a value comes from that was not worked out, in the bench's words: by habit, set by hand, measured along the
+     * seam. No name: later workings call it by that of the amount it was given to.
      */
     record Stated(String words, double value, Amount.Kind kind) implements Expression {}
 

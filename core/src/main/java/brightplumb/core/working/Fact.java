@@ -1,8 +1,8 @@
 package brightplumb.core.working;
 
 /**
- * An amount that one part of a draft finds and others read. It is declared once, beside what finds it; those that read it name the
- * declaration, so that no two of them can mean different amounts.
+ * An amount that one part of a draft finds and others read. It is declared once, beside what finds it; those that read
+ * it name the declaration, so that no two of them can mean different amounts.
  *
  * @param id its outside name
  */

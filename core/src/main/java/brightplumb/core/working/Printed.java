@@ -9,8 +9,9 @@ import brightplumb.core.working.Expression.Stated;
 import java.util.stream.DoubleStream;
 
 /**
- * How a working is printed so that it can be followed: its printed figures give the printed result. Where eighths of an inch would not, it is
- * printed in sixteenths; where nothing on the tape does, the result is marked, as the trade does, scant (just under) or full (just over).
+ * How a working is printed so that it can be followed: its printed figures give the printed result. Where eighths of an
+ * inch would not, it is printed in sixteenths; where nothing on the tape does, the result is marked, as the trade does,
+ * scant (just under) or full (just over).
  *
  * @param sixteenths whether inches are printed in sixteenths
  * @param inches the mark of the result in inches; empty where none is needed

@@ -107,7 +107,10 @@ class MostStretchTest {
                 .orElseThrow();
     }
 
-    /** The same crotch line is long enough in cloth that gives up and down the body, and too short in cloth that gives round it alone. */
+    /**
+     * The same crotch line is long enough in cloth that gives up and down the body, and too short in cloth that gives
+     * round it alone.
+     */
     @Test
     void cloth_that_gives_round_the_body_alone_must_be_long_enough_by_itself() {
         Drafted both = drafted("round-neck-bodysuit", 0.4, 0.4, Map.of());

@@ -22,8 +22,9 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * Real bodies to test on: every second row of the 507 adults of Heinz, Peterson, Johnson and Kerr, Journal of Statistics Education
- * 11(2), 2003 (open teaching data). Girths only; depths are estimated as for anyone who was not taped.
+ * Real bodies to test on: every second row of the 507 adults of Heinz, Peterson, Johnson and Kerr, Journal of
+ * Statistics Education 11(2), 2003 (open teaching data). Girths only; depths are estimated as for anyone who was not
+ * taped.
  */
 public final class Bodies {
 
@@ -61,7 +62,8 @@ public final class Bodies {
     }
 
     /**
-     * Every sixteenth body, others for every turn: where one rule is tried on some hundred garments, all bodies come to stand before it.
+     * Every sixteenth body, others for every turn: where one rule is tried on some hundred garments, all bodies come to
+     * stand before it.
      *
      * @param turn which of them, any number
      */
@@ -77,9 +79,10 @@ public final class Bodies {
     }
 
     /**
-     * A body with the depths that the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip, outside leg 0.62 × height;
-     * and for what hangs from the shoulder, shoulder to waist 0.25, to bust 0.155, to hip 0.37, trunk loop 0.94 and sleeve 0.34 of the height,
-     * armhole 0.44 of the bust, across back 0.95 of the shoulders, which are in the data, head 56 cm. Common practice, no source.
+     * A body with the depths that the data do not hold: rise hip ÷ 4 + 1 in, crotch length 2 × rise + 0.165 × hip,
+     * outside leg 0.62 × height; and for what hangs from the shoulder, shoulder to waist 0.25, to bust 0.155, to hip
+     * 0.37, trunk loop 0.94 and sleeve 0.34 of the height, armhole 0.44 of the bust, across back 0.95 of the shoulders,
+     * which are in the data, head 56 cm. Common practice, no source.
      */
     public static Sheet withDepths(Row row) {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);
@@ -145,8 +148,8 @@ public final class Bodies {
     }
 
     /**
-     * A garment by its recipe, of woven cloth or what its cut is made of. Many rules are tried on {@link #some()} bodies: on those each is
-     * drafted once, as long as there is room to keep it.
+     * A garment by its recipe, of woven cloth or what its cut is made of. Many rules are tried on {@link #some()}
+     * bodies: on those each is drafted once, as long as there is room to keep it.
      *
      * @param way of the cut, or null for the cut's own
      * @throws brightplumb.core.measure.Refusal where it cannot be drafted
@@ -185,7 +188,10 @@ public final class Bodies {
                 .value();
     }
 
-    /** The verdicts that find nothing wrong: true, and where a way drafts on the bare hip, or a usual length ends under this knee, a watch. */
+    /**
+     * The verdicts that find nothing wrong: true, and where a way drafts on the bare hip, or a usual length ends under
+     * this knee, a watch.
+     */
     public static List<Verdict> straight(Check check) {
         return List.of("hip.fits", "length.suits").contains(check.id().id())
                 ? List.of(Verdict.TRUE, Verdict.WATCH)

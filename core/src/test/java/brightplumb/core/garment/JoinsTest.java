@@ -37,7 +37,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What is sewn to what, on real bodies: edges of one length, and notches that meet when they are laid on each other. */
+/**
+ * What is sewn to what, on real bodies: edges of one length, and notches that meet when they are laid on each other.
+ */
 class JoinsTest {
 
     private static final double SAME = 1e-6;
@@ -109,7 +111,9 @@ class JoinsTest {
         }
     }
 
-    /** Every layer has each notch at the share of its length; a layer of several pieces has its own seams there instead. */
+    /**
+     * Every layer has each notch at the share of its length; a layer of several pieces has its own seams there instead.
+     */
     private static void assertNotchesMeet(String where, Draft draft, Join join) {
         List<Integer> layers = new ArrayList<>();
         for (int i = 0; i < join.layers().size(); i++) {

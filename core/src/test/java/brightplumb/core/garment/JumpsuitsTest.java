@@ -238,7 +238,10 @@ class JumpsuitsTest {
                         r -> assertThat(r.faults().get(0).field().path()).isEqualTo("settings.collarWidth"));
     }
 
-    /** A shoulder of four inches bears no facing of three and a half: it is cut less deep and told; a hand's depth is refused at its field. */
+    /**
+     * A shoulder of four inches bears no facing of three and a half: it is cut less deep and told; a hand's depth is
+     * refused at its field.
+     */
     @Test
     void on_a_short_shoulder_a_facing_is_cut_less_deep_but_a_hands_depth_is_not_made_less_in_silence() {
         Map<Measure, Double> narrow = her();

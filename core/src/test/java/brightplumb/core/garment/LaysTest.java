@@ -105,7 +105,9 @@ class LaysTest {
                 .anyMatch(p -> p.piece().layer() == layer && p.piece().copies().flat());
     }
 
-    /** On single cloth every cloth piece is laid; on double cloth a pair at once, and what is the same on both faces. */
+    /**
+     * On single cloth every cloth piece is laid; on double cloth a pair at once, and what is the same on both faces.
+     */
     private static void asOftenAsNeeded(Lay lay, Drafted drafted, Layer layer, int copies, String what) {
         for (CutPiece piece : drafted.pieces()) {
             String id = piece.piece().id().toString();

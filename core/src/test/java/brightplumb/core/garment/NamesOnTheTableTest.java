@@ -16,7 +16,9 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 
-/** The pieces of a step are drawn so that their names can be read: at the size of the screen no name lies on another. */
+/**
+ * The pieces of a step are drawn so that their names can be read: at the size of the screen no name lies on another.
+ */
 class NamesOnTheTableTest {
 
     /** The paper of a small laptop, less its margins, and 15 px letters on it. */

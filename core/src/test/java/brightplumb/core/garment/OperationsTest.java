@@ -242,7 +242,10 @@ class OperationsTest {
                 .noneMatch(s -> s.id().equals("elastic.length"));
     }
 
-    /** Two operations go together, or the second is refused at a field: never a crossed line, and always an order that can be followed. */
+    /**
+     * Two operations go together, or the second is refused at a field: never a crossed line, and always an order that
+     * can be followed.
+     */
     @TestFactory
     Stream<DynamicTest> any_two_compose_or_are_refused_at_a_field() {
         return Catalogue.CUTS.stream()

@@ -31,7 +31,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** A part and an operation that nobody else knows: what they bring is drafted, joined, set, taken off and cut like any other. */
+/**
+ * A part and an operation that nobody else knows: what they bring is drafted, joined, set, taken off and cut like any
+ * other.
+ */
 class OwnPartTest {
 
     private static final Setting DEEP = Setting.length("sashDepth", "Sash", Zone.MAKING, "Deep", 20, 400);

@@ -39,7 +39,10 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
-/** A bodice without shoulders sewn to legs at the waist, its lining, and the ring of cloth on its top edge. Amounts are common practice, no source. */
+/**
+ * A bodice without shoulders sewn to legs at the waist, its lining, and the ring of cloth on its top edge. Amounts are
+ * common practice, no source.
+ */
 class PeplumJumpsuitTest {
 
     private static final PieceId BODICE_FRONT = PieceId.of("bodice-front");

@@ -20,7 +20,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** A garment of cloth that does not give, cut in cloth that does: what it says of its opening and its darts, and what follows. */
+/**
+ * A garment of cloth that does not give, cut in cloth that does: what it says of its opening and its darts, and what
+ * follows.
+ */
 class PulledOnTest {
 
     private static final Set<String> OF_THE_WAIST = Set.of("enters", "stays.up", "waist.fits", "hip.fits");

@@ -21,7 +21,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** A remedy that is offered settles what it is offered for: each one is applied and the plumb line seen to hang straight. */
+/**
+ * A remedy that is offered settles what it is offered for: each one is applied and the plumb line seen to hang
+ * straight.
+ */
 class RemediesTest {
 
     /** Skirts that are wrong in one way or another, to be drafted on every body. */

@@ -49,7 +49,10 @@ class RompersTest {
         assertThat(side > 0).isEqualTo(opens);
     }
 
-    /** A romper's front and back are one pattern but for what is asked otherwise; its inner leg is a twenty-eighth of the hip in, an inch to an inch and a half. */
+    /**
+     * A romper's front and back are one pattern but for what is asked otherwise; its inner leg is a twenty-eighth of
+     * the hip in, an inch to an inch and a half.
+     */
     @Test
     void a_romper_is_one_pattern_and_its_inner_leg_stands_a_little_in() {
         Drafted romper = drafted("pull-on-romper", "house", her(), Map.of());

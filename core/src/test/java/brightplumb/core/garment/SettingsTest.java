@@ -163,7 +163,10 @@ class SettingsTest {
         return applies;
     }
 
-    /** How far a cut line may reach from the sewn line, as a multiple of what is added there. Common practice, no source. */
+    /**
+     * How far a cut line may reach from the sewn line, as a multiple of what is added there. Common practice, no
+     * source.
+     */
     private static final double REACH = 1.75;
 
     @ParameterizedTest

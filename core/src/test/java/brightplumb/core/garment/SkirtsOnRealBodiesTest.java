@@ -99,7 +99,9 @@ class SkirtsOnRealBodiesTest {
         }
     }
 
-    /** Whether she can step and get in is the wearer's choice of amounts; everything else must be true on every body. */
+    /**
+     * Whether she can step and get in is the wearer's choice of amounts; everything else must be true on every body.
+     */
     private static void assertSewsUp(Bodies.Row row, Drafted drafted) {
         assertThat(drafted.checks())
                 .filteredOn(c -> !c.id().id().equals("strides") && !c.id().id().equals("enters"))

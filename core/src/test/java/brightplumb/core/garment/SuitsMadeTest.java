@@ -103,7 +103,9 @@ class SuitsMadeTest {
                 .hasMessageContaining("upperArmGirth");
     }
 
-    /** Handbook: the funnel is cut the neck's length by 4 in, folded to 2, and finishes 1½ with its half inch of seam. */
+    /**
+     * Handbook: the funnel is cut the neck's length by 4 in, folded to 2, and finishes 1½ with its half inch of seam.
+     */
     @Test
     void a_funnel_is_as_long_as_the_neck_and_cut_four_inches_high() {
         Drafted funnel = drafted("funnel-bodysuit", "house", her(), Map.of());

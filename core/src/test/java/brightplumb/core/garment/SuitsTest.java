@@ -35,7 +35,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
-/** Bodysuits and rompers: what hangs from the shoulder and passes between the legs. Amounts are common practice, no source. */
+/**
+ * Bodysuits and rompers: what hangs from the shoulder and passes between the legs. Amounts are common practice, no
+ * source.
+ */
 class SuitsTest {
 
     /** Handbook: bust 38 gives an armhole of 7⅞ by its sixth. */

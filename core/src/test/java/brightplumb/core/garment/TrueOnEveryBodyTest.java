@@ -34,8 +34,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * What holds on every body: no default that hangs off, no line that bends without need, no verdict that passes what cannot be put on. Each
- * rule has a case on either side. Common practice, no source, but for the bodies themselves.
+ * What holds on every body: no default that hangs off, no line that bends without need, no verdict that passes what
+ * cannot be put on. Each rule has a case on either side. Common practice, no source, but for the bodies themselves.
  */
 class TrueOnEveryBodyTest {
 
@@ -299,7 +299,10 @@ class TrueOnEveryBodyTest {
         assertThat(grown).isEqualTo(600);
     }
 
-    /** Handbook figures, common practice: thigh 25 gives 12½ and 14½, 27 round; knee 15 gives 17 round; thigh 32 and knee 23 a fork of 4 and hems of 11½ and 13½. */
+    /**
+     * Handbook figures, common practice: thigh 25 gives 12½ and 14½, 27 round; knee 15 gives 17 round; thigh 32 and
+     * knee 23 a fork of 4 and hems of 11½ and 13½.
+     */
     @Test
     void widths_by_the_bare_tape_come_out_as_at_the_bench() {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);

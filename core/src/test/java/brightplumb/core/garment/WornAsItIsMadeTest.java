@@ -27,7 +27,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What bands, folds and linings come to once they are sewn, measured on the pieces alone. Common practice, no source. */
+/**
+ * What bands, folds and linings come to once they are sewn, measured on the pieces alone. Common practice, no source.
+ */
 class WornAsItIsMadeTest {
 
     private static final double INCH = 25.4;
@@ -72,7 +74,10 @@ class WornAsItIsMadeTest {
         return Catalogue.CUTS.stream().map(Cut::id);
     }
 
-    /** A ring of stretch cloth holds by itself: an inch shorter than her waist, and no longer than what is sewn half an inch inside each side. */
+    /**
+     * A ring of stretch cloth holds by itself: an inch shorter than her waist, and no longer than what is sewn half an
+     * inch inside each side.
+     */
     private static boolean holds(String cut, String kind) {
         return cut.equals("knit-pencil") && kind.equals("ring");
     }
@@ -200,7 +205,8 @@ class WornAsItIsMadeTest {
     }
 
     /**
-     * Shell and lining joined at the hem, turned, waists level: both together are one loop of cloth, and its fold lies half-way.
+     * Shell and lining joined at the hem, turned, waists level: both together are one loop of cloth, and its fold lies
+     * half-way.
      */
     @ParameterizedTest
     @CsvSource({"2, 0, 0.5", "2, 0.5, 0.5", "1.5, 0, 0.25", "1, 0, 0.5", "3, 1, 0.5"})

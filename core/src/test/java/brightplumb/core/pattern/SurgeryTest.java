@@ -14,7 +14,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.geom.Geometry;
 
-/** Pure moves of pieces, against JTS, a general-purpose geometry library: no cloth comes or goes but what the move says. */
+/**
+ * Pure moves of pieces, against JTS, a general-purpose geometry library: no cloth comes or goes but what the move says.
+ */
 class SurgeryTest {
 
     /** mm², of pieces of a tenth of a square metre: what is left of an outline drawn in straight steps. */

@@ -23,7 +23,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What a check calls measured was measured, what it wants is not bent towards it, and its evidence is of the piece it speaks of. */
+/**
+ * What a check calls measured was measured, what it wants is not bent towards it, and its evidence is of the piece it
+ * speaks of.
+ */
 class FiguresAreMeasuredTest {
 
     private static final Sheet BODY = Bodies.withDepths(Bodies.all().get(10));

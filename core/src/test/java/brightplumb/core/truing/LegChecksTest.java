@@ -27,7 +27,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Each inspection of a leg sees the fault it is there for: sound trousers are spoiled by one amount, and the right plumb line leans. */
+/**
+ * Each inspection of a leg sees the fault it is there for: sound trousers are spoiled by one amount, and the right
+ * plumb line leans.
+ */
 class LegChecksTest {
 
     private static final Sheet BODY = Bodies.withDepths(Bodies.all().get(10));

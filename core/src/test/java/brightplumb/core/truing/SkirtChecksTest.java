@@ -35,7 +35,10 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 
-/** Each inspection sees the fault it is there for: a sound draft is spoiled in one place, and the right plumb line leans. */
+/**
+ * Each inspection sees the fault it is there for: a sound draft is spoiled in one place, and the right plumb line
+ * leans.
+ */
 class SkirtChecksTest {
 
     private static final DraftingTable UNTRIED = set -> {

@@ -25,7 +25,10 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
-/** The waist with its darts folded shut by JTS, a general-purpose geometry library, is one unbroken line of the length that was asked. */
+/**
+ * The waist with its darts folded shut by JTS, a general-purpose geometry library, is one unbroken line of the length
+ * that was asked.
+ */
 class WaistAgainstJtsTest {
 
     private static final GeometryFactory JTS = new GeometryFactory();

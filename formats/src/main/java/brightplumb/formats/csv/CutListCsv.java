@@ -10,8 +10,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
- * The cut list as comma-separated values (RFC 4180), a line for each piece; lengths in millimetres with a decimal point, areas in square
- * centimetres.
+ * The cut list as comma-separated values (RFC 4180), a line for each piece; lengths in millimetres with a decimal
+ * point, areas in square centimetres.
  */
 public final class CutListCsv {
 

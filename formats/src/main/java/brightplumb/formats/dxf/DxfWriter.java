@@ -13,8 +13,9 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * Writes a pattern sheet as DXF of release 12, ASCII, one drawing unit a millimetre, y upward: a block for each piece, inserted where it lies on
- * the sheet, and a layer for each kind of line. Curves are polylines that stand off them by no more than a fifth of a millimetre.
+ * Writes a pattern sheet as DXF of release 12, ASCII, one drawing unit a millimetre, y upward: a block for each piece,
+ * inserted where it lies on the sheet, and a layer for each kind of line. Curves are polylines that stand off them by
+ * no more than a fifth of a millimetre.
  */
 public final class DxfWriter {
 

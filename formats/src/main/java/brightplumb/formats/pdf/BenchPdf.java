@@ -119,7 +119,10 @@ public final class BenchPdf {
         }
     }
 
-    /** As large as it may be while all rows still stand below it; where they do not, so large that more than a few go on another page. */
+    /**
+     * As large as it may be while all rows still stand below it; where they do not, so large that more than a few go on
+     * another page.
+     */
     private double drawingHeight(int rows) {
         double room = paper.height() - FOOT - TOP - BETWEEN - rows * LOWEST_ROW;
         return room < LEAST_DRAWING ? TALLEST_DRAWING : Math.min(TALLEST_DRAWING, room);

@@ -13,8 +13,8 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /**
- * The typeface of printed pages, read once and lent to one document at a time: reading it costs several times what a whole pattern does.
- * As many are kept as were ever written at once.
+ * The typeface of printed pages, read once and lent to one document at a time: reading it costs several times what a
+ * whole pattern does. As many are kept as were ever written at once.
  */
 final class Face implements AutoCloseable {
 

@@ -16,7 +16,10 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
-/** A lay on one page across, to be followed at the table: the cloth with its pieces, how long it is, and how far along and across each begins. */
+/**
+ * A lay on one page across, to be followed at the table: the cloth with its pieces, how long it is, and how far along
+ * and across each begins.
+ */
 public final class LayPdf {
 
     private static final double LEFT = 16;

@@ -14,8 +14,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /**
- * A pattern at full size over printed pages: first a page with the map, the title and the test squares, then the pages to tape together.
- * Each page shows its name, its neighbours' names and the lines along which it is laid on them.
+ * A pattern at full size over printed pages: first a page with the map, the title and the test squares, then the pages
+ * to tape together. Each page shows its name, its neighbours' names and the lines along which it is laid on them.
  */
 public final class TiledPdf {
 

@@ -8,8 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * How a sheet is cut up over printed pages. Columns have letters, rows numbers; neighbours overlap by 12 mm, and a page nothing falls on
- * is not printed.
+ * How a sheet is cut up over printed pages. Columns have letters, rows numbers; neighbours overlap by 12 mm, and a page
+ * nothing falls on is not printed.
  *
  * @param paper the printed page
  * @param columns how many pages across

@@ -4,7 +4,9 @@ import brightplumb.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Reads HP-GL as a plotter does: the strokes of its pens, and the words. Only what {@link PlotWriter} writes is known. */
+/**
+ * Reads HP-GL as a plotter does: the strokes of its pens, and the words. Only what {@link PlotWriter} writes is known.
+ */
 public final class PlotReader {
 
     private static final char END_OF_LABEL = 3;

@@ -9,8 +9,9 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Writes a pattern sheet as HP-GL for a roll plotter: forty units a millimetre, the sheet's length along the roll, pen 1 for what is cut, 2 for
- * what is sewn, 3 for all else. Curves are drawn in straight strokes that stand off them by no more than a fifth of a millimetre.
+ * Writes a pattern sheet as HP-GL for a roll plotter: forty units a millimetre, the sheet's length along the roll, pen
+ * 1 for what is cut, 2 for what is sewn, 3 for all else. Curves are drawn in straight strokes that stand off them by no
+ * more than a fifth of a millimetre.
  */
 public final class PlotWriter {
 
@@ -79,7 +80,10 @@ public final class PlotWriter {
                 .replaceAll("[^\\x20-\\x7e]", "");
     }
 
-    /** A place on the sheet as the plotter counts it: what lies down the sheet lies along the roll, what lies across it upward. */
+    /**
+     * A place on the sheet as the plotter counts it: what lies down the sheet lies along the roll, what lies across it
+     * upward.
+     */
     private static String at(Point place) {
         return Math.round(place.y() * UNITS) + "," + Math.round(place.x() * UNITS);
     }

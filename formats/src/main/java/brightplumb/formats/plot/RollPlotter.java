@@ -19,8 +19,8 @@ import java.util.function.IntConsumer;
 import javax.imageio.ImageIO;
 
 /**
- * A stand-in for a roll plotter, where there is none: it takes a plot file, tells how far it is, and leaves a picture of what it drew. It can
- * jam, as they do; it then says where, and keeps the picture of what was drawn until then.
+ * A stand-in for a roll plotter, where there is none: it takes a plot file, tells how far it is, and leaves a picture
+ * of what it drew. It can jam, as they do; it then says where, and keeps the picture of what was drawn until then.
  */
 public final class RollPlotter {
 

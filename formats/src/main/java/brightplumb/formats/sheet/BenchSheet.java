@@ -11,8 +11,9 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /**
- * A draft as numbered distances from two base lines, in the order of the bench, so that it can be drawn by hand with tape and chalk. The
- * base lines are the centre line, upright, and the waist line, level; a piece that is made besides has two of its own. They cross at the corner.
+ * A draft as numbered distances from two base lines, in the order of the bench, so that it can be drawn by hand with
+ * tape and chalk. The base lines are the centre line, upright, and the waist line, level; a piece that is made besides
+ * has two of its own. They cross at the corner.
  *
  * @param panels one for each piece
  */
@@ -34,7 +35,8 @@ public record BenchSheet(List<Panel> panels) {
      * One piece.
      *
      * @param places the points in the order they are laid off
-     * @param begins how it is begun where it is taken from the front: which points are the front's; empty where it is not
+     * @param begins how it is begun where it is taken from the front: which points are the front's; empty where it is
+     *     not
      */
     public record Panel(DrawnPattern.Piece piece, List<Place> places, String begins) {
 
@@ -59,9 +61,11 @@ public record BenchSheet(List<Panel> panels) {
      *
      * @param number its number on the drawing
      * @param what what it is
-     * @param at where it is: x mm out from the centre line (negative: beyond it), y mm down from the waist line (negative: up)
+     * @param at where it is: x mm out from the centre line (negative: beyond it), y mm down from the waist line
+     *     (negative: up)
      * @param how how the line is drawn to it from the points before; empty for the first
-     * @param cut where the cut line lies beside it, for chalk straight on cloth; null where none is asked, and for a point inside the piece
+     * @param cut where the cut line lies beside it, for chalk straight on cloth; null where none is asked, and for a
+     *     point inside the piece
      */
     public record Place(int number, String what, Point at, String how, Point cut) {
         private Place beside(ChalkLine line, boolean corner) {

@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** The cut line of a piece, to be chalked straight on cloth: which of its places lies beside a place of the sewn line. */
+/**
+ * The cut line of a piece, to be chalked straight on cloth: which of its places lies beside a place of the sewn line.
+ */
 final class ChalkLine {
 
     /** The cosine of the turn, about twenty degrees, from which the cut line has a corner. */

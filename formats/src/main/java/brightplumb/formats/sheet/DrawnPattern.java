@@ -16,8 +16,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A pattern as it was drawn, and nothing of how it came to be: all that a printed sheet, a drawing or a bench sheet needs. It is what a
- * revision keeps, so that it prints as it was cut whatever drafts today. Lengths are mm, y downward.
+ * A pattern as it was drawn, and nothing of how it came to be: all that a printed sheet, a drawing or a bench sheet
+ * needs. It is what a revision keeps, so that it prints as it was cut whatever drafts today. Lengths are mm, y
+ * downward.
  *
  * @param pieces in the order they are laid out
  */
@@ -40,8 +41,8 @@ public record DrawnPattern(List<Piece> pieces) {
      * @param cutLine the closed line the shears follow
      * @param levels the levels it was drawn on
      * @param inner lines inside it; a pattern kept before there were any has none
-     * @param frame how wide the frame is that it stands on together with its neighbour, its centre on the far side, mm; null where it stands
-     *     on its own centre line
+     * @param frame how wide the frame is that it stands on together with its neighbour, its centre on the far side, mm;
+     *     null where it stands on its own centre line
      */
     public record Piece(
             String id,

@@ -39,7 +39,9 @@ public final class DrawnPieces {
         return new DrawnPieces(OneSheet.apart(pattern), title);
     }
 
-    /** Pieces that differ in nothing but the neck drawn as one, with both necklines: to be printed once and cut twice. */
+    /**
+     * Pieces that differ in nothing but the neck drawn as one, with both necklines: to be printed once and cut twice.
+     */
     public static DrawnPieces shared(DrawnPattern pattern, TitleBlock title) {
         return new DrawnPieces(OneSheet.together(pattern), title);
     }

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /**
- * Where a piece's label stands: inside the sewn line, clear of the grain line, darts, folds and placed lines; as large as there is room for,
- * in fewer lines where the piece is narrow.
+ * Where a piece's label stands: inside the sewn line, clear of the grain line, darts, folds and placed lines; as large
+ * as there is room for, in fewer lines where the piece is narrow.
  *
  * @param at the left end of the first line's base line, on the piece
  * @param lines the words, from the top
@@ -96,7 +96,10 @@ record LabelPlace(Point at, List<String> lines, double scale) {
             this.wanted = piece.grain().from().toward(piece.grain().to(), 0.2);
         }
 
-        /** The upper left corner of a free rectangle, the nearest to where a label is looked for; null where there is none. */
+        /**
+         * The upper left corner of a free rectangle, the nearest to where a label is looked for; null where there is
+         * none.
+         */
         Point place(double width, double height) {
             double left = edge.stream().mapToDouble(Point::x).min().orElse(0);
             double right = edge.stream().mapToDouble(Point::x).max().orElse(0) - width;

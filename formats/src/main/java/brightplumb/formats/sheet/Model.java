@@ -9,7 +9,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** A pattern made small, to be sewn as a model before the cloth is cut: with a bar that shows its scale, and words that say it is one. */
+/**
+ * A pattern made small, to be sewn as a model before the cloth is cut: with a bar that shows its scale, and words that
+ * say it is one.
+ */
 public final class Model {
 
     /** What every model says of itself. */

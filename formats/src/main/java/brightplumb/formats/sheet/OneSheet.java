@@ -14,8 +14,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * What is cut from one sheet of paper: a piece, or two that differ in nothing but the neck. Both necklines are then on it, and whoever cuts
- * follows the one or the other.
+ * What is cut from one sheet of paper: a piece, or two that differ in nothing but the neck. Both necklines are then on
+ * it, and whoever cuts follows the one or the other.
  *
  * @param drawn the piece, with the higher neck where there are two
  * @param other the one cut from the same sheet; null where there is none
@@ -151,7 +151,10 @@ record OneSheet(DrawnPattern.Piece drawn, DrawnPattern.Piece other) {
         return edge.run().get(edge.run().size() - 1).to();
     }
 
-    /** Whether the shears leave the line of the one with the higher neck at the neck alone, which has the same added on both. */
+    /**
+     * Whether the shears leave the line of the one with the higher neck at the neck alone, which has the same added on
+     * both.
+     */
     private static boolean cutAlike(DrawnPattern.Piece lower, DrawnPattern.Piece higher) {
         double added = beyondNeck(lower);
         if (Math.abs(added - beyondNeck(higher)) > SAME) {

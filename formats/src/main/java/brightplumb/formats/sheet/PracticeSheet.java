@@ -17,8 +17,8 @@ import java.util.function.DoubleBinaryOperator;
 import java.util.stream.Stream;
 
 /**
- * A draft to be drawn after, step by step: at each step what is on the paper by then, and the amount that is laid off now. Lengths are mm, y
- * downward.
+ * A draft to be drawn after, step by step: at each step what is on the paper by then, and the amount that is laid off
+ * now. Lengths are mm, y downward.
  *
  * @param frames one for each step, in order
  */
@@ -38,7 +38,8 @@ public record PracticeSheet(List<Frame> frames) {
      * One step.
      *
      * @param number counted from 1
-     * @param box what the lines lie in: its upper left and its lower right corner; both at nought where nothing is drawn yet
+     * @param box what the lines lie in: its upper left and its lower right corner; both at nought where nothing is
+     *     drawn yet
      */
     public record Frame(int number, Step step, List<Line> lines, Point from, Point to) {
         public Frame {
@@ -149,14 +150,20 @@ public record PracticeSheet(List<Frame> frames) {
         return new Line(kind, Curves.moved(drawn.run(), place), measure ? Curves.length(drawn.run()) : Double.NaN);
     }
 
-    /** The sheet of a made piece that a step draws on and on nothing else; null where it draws on the panels, or nothing. */
+    /**
+     * The sheet of a made piece that a step draws on and on nothing else; null where it draws on the panels, or
+     * nothing.
+     */
     private static String alone(Step step, Map<String, Rigid> places) {
         return step.drawn().isEmpty() || step.drawn().stream().anyMatch(d -> places.containsKey(d.sheet()))
                 ? null
                 : step.drawn().get(0).sheet();
     }
 
-    /** Where each panel lies: fronts from their centre, backs turned over beside them, sides facing; what ends at the waist above what it is sewn to. */
+    /**
+     * Where each panel lies: fronts from their centre, backs turned over beside them, sides facing; what ends at the
+     * waist above what it is sewn to.
+     */
     private static Map<String, Rigid> places(Draft draft) {
         Map<String, Double> widest = new LinkedHashMap<>();
         for (Step step : draft.steps()) {

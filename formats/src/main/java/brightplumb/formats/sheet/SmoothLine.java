@@ -9,8 +9,9 @@ import org.apache.commons.math3.analysis.UnivariateFunction;
 import org.apache.commons.math3.analysis.interpolation.SplineInterpolator;
 
 /**
- * The smooth line that a hand draws through points along a lath bent past them: a natural cubic spline over the distances between them, by
- * Commons Math. A lath is straight at its ends where nothing holds it, so the points lie closer together there.
+ * The smooth line that a hand draws through points along a lath bent past them: a natural cubic spline over the
+ * distances between them, by Commons Math. A lath is straight at its ends where nothing holds it, so the points lie
+ * closer together there.
  */
 final class SmoothLine {
 
@@ -37,7 +38,8 @@ final class SmoothLine {
     }
 
     /**
-     * Points along a curve, its ends included, closer toward both ends and as few as keep a smooth line through them near it.
+     * Points along a curve, its ends included, closer toward both ends and as few as keep a smooth line through them
+     * near it.
      *
      * @param near how far the line stands off the curve at the most, mm
      */

@@ -23,7 +23,10 @@ public record Spoken(Unit unit, DecimalMark mark) {
         return unit == Unit.INCH ? TapeWriter.eighths(Length.mm(mm)) : TapeWriter.centimetres(Length.mm(mm), mark);
     }
 
-    /** An amount as it is called out: a length as fine as its working needs it, and marked where the tape has no such place. */
+    /**
+     * An amount as it is called out: a length as fine as its working needs it, and marked where the tape has no such
+     * place.
+     */
     public String amount(Amount amount) {
         Printed printed = amount.printed();
         String mark = unit == Unit.INCH ? printed.inches() : printed.centimetres();

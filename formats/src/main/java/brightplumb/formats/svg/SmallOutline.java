@@ -15,7 +15,8 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * A garment as a small picture: its panels as sewn, front from its centre and back beside it, sides facing; of a left and a right the left.
+ * A garment as a small picture: its panels as sewn, front from its centre and back beside it, sides facing; of a left
+ * and a right the left.
  *
  * @param width mm of the garment, as its lines are
  * @param height mm

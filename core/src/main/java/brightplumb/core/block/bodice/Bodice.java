@@ -24,7 +24,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
-/** A bodice that runs on from legs without a seam at the waist: front and back are one outline each from the shoulder to the hem. */
+/**
+ * A bodice that runs on from legs without a seam at the waist: front and back are one outline each from the shoulder to
+ * the hem.
+ */
 public final class Bodice implements Operation {
 
     @Override
@@ -50,7 +53,10 @@ public final class Bodice implements Operation {
                 .toList();
     }
 
-    /** What it asks of the legs: centre lines that hang plumb, a waist that nothing is sewn to, and the depth that sitting asks. */
+    /**
+     * What it asks of the legs: centre lines that hang plumb, a waist that nothing is sewn to, and the depth that
+     * sitting asks.
+     */
     @Override
     public Map<Setting, Rule> asks() {
         Map<Setting, Rule> asked = new HashMap<>(BodicesOverLegs.RULES);

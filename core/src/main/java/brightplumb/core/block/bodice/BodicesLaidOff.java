@@ -8,7 +8,10 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Half;
 import java.util.function.Function;
 
-/** Where on the paper the amounts lie of what hangs from the shoulder: levels beside the centre, widths on them, neck and armhole at the top. */
+/**
+ * Where on the paper the amounts lie of what hangs from the shoulder: levels beside the centre, widths on them, neck
+ * and armhole at the top.
+ */
 public final class BodicesLaidOff {
 
     /** Depths are laid off beside the centre, one further out than the other, mm. */

@@ -33,8 +33,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Draws a bodice on from legs: the waist goes, the centres run up plumb to the neck, and each side is one line from the underarm over the waist
- * to the hip and on down the leg. The front's side is the master; the back's underarm rises or falls until both are one length.
+ * Draws a bodice on from legs: the waist goes, the centres run up plumb to the neck, and each side is one line from the
+ * underarm over the waist to the hip and on down the leg. The front's side is the master; the back's underarm rises or
+ * falls until both are one length.
  */
 final class OnePieceBodice {
 

@@ -32,8 +32,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The upper half of a garment that hangs from the shoulder: its levels, the bust quarter, and for each panel neck, shoulder and armhole. The
- * waist is y = 0 with y growing downward, so that whatever hangs below it is drafted as ever.
+ * The upper half of a garment that hangs from the shoulder: its levels, the bust quarter, and for each panel neck,
+ * shoulder and armhole. The waist is y = 0 with y growing downward, so that whatever hangs below it is drafted as ever.
  */
 public final class UpperHalf {
 
@@ -184,7 +184,10 @@ public final class UpperHalf {
         return levels;
     }
 
-    /** By how much a close neck is wider and deeper than its amounts say, so that once round it is the tape and its ease. */
+    /**
+     * By how much a close neck is wider and deeper than its amounts say, so that once round it is the tape and its
+     * ease.
+     */
     private Amount close() {
         Amount wanted = body.find(NECK_GIRTH)
                 .orElseThrow(() -> new Refusal(

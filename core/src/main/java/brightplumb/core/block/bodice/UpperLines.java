@@ -7,7 +7,8 @@ import brightplumb.core.geometry.Segment;
 import java.util.List;
 
 /**
- * The upper lines of a panel, from the centre at the neck round to the underarm. The centre line is x = 0 with the side at +x.
+ * The upper lines of a panel, from the centre at the neck round to the underarm. The centre line is x = 0 with the side
+ * at +x.
  *
  * @param neck from the centre to the shoulder
  * @param shoulder from the neck to its end

@@ -42,8 +42,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Draws a bodice without shoulders above legs: its waist seam is theirs with the darts shut, its darts stand on theirs, and both its sides are
- * one length. The front's side is the master; the back's underarm rises or falls.
+ * Draws a bodice without shoulders above legs: its waist seam is theirs with the darts shut, its darts stand on theirs,
+ * and both its sides are one length. The front's side is the master; the back's underarm rises or falls.
  */
 final class WaistSeamedBodice {
 
@@ -84,7 +84,10 @@ final class WaistSeamedBodice {
         this.overArms = over && top < levels.armhole() - Length.INCH / 2;
     }
 
-    /** Where it begins: below the shoulder, and no lower than leaves the bust covered; round the body alone, no higher than the arms. */
+    /**
+     * Where it begins: below the shoulder, and no lower than leaves the bust covered; round the body alone, no higher
+     * than the arms.
+     */
     private double level(boolean over) {
         Amount below = table.set(TOP_LEVEL);
         double asked = levels.top() + below.value();

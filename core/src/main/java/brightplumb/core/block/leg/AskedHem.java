@@ -26,8 +26,8 @@ final class AskedHem {
     record Laid(LegInner inner, ForkSolver.Found found) {}
 
     /**
-     * Lays off the inner edges. A hem leaves both seams square, and where these lean it ends a little above or below the level at which its
-     * width was laid off; so one that was asked is laid off wider or narrower by as much.
+     * Lays off the inner edges. A hem leaves both seams square, and where these lean it ends a little above or below
+     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much.
      *
      * @param edges the inner edges with the hem laid off so much wider, mm
      * @throws Refusal when a hem that a hand set cannot be had

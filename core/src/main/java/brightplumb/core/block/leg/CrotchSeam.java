@@ -11,16 +11,20 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * The centre seam of a leg, from the waist down its straight part and round to the fork. The curve leaves along the centre seam and climbs
- * from the fork at a given angle; both handles go the same share of the way to where these two directions cross, the share found so that
- * the curve passes the guide: a distance from the corner of centre line and crotch line, at 45°.
+ * The centre seam of a leg, from the waist down its straight part and round to the fork. The curve leaves along the
+ * centre seam and climbs from the fork at a given angle; both handles go the same share of the way to where these two
+ * directions cross, the share found so that the curve passes the guide: a distance from the corner of centre line and
+ * crotch line, at 45°.
  *
  * @param run from the waist to the fork
  * @param guide mm from the corner at 45°, as drawn
  */
 record CrotchSeam(List<Segment> run, double guide) {
 
-    /** A curve is never drawn nearer its chord than this share of the chord's own distance from the corner. Our own choice. */
+    /**
+     * A curve is never drawn nearer its chord than this share of the chord's own distance from the corner. Our own
+     * choice.
+     */
     static final double FLATTEST = 0.65;
 
     /** A crotch curve that bends tighter than this is a hook: cloth pulls there, mm. Common practice, no source. */

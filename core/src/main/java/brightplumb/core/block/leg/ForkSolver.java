@@ -6,9 +6,9 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 
 /**
- * Finds what is not asked for: how far the back fork drops so that the inseams are one length, then how far the back rises, and if that
- * is not enough how far its fork goes out, so that the loop between the legs is what the tape asks. Every search is bracketed; where a goal
- * cannot be reached the nearest end of the bracket is taken and told.
+ * Finds what is not asked for: how far the back fork drops so that the inseams are one length, then how far the back
+ * rises, and if that is not enough how far its fork goes out, so that the loop between the legs is what the tape asks.
+ * Every search is bracketed; where a goal cannot be reached the nearest end of the bracket is taken and told.
  */
 final class ForkSolver {
 

@@ -23,8 +23,8 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * A pair whose two sides may differ. Where left and right of a measure lie more than a quarter inch apart, each side is drafted from its own
- * reading, both in one draft; nearer than that one outline serves both, from the middle.
+ * A pair whose two sides may differ. Where left and right of a measure lie more than a quarter inch apart, each side is
+ * drafted from its own reading, both in one draft; nearer than that one outline serves both, from the middle.
  */
 final class LeftAndRight {
 

@@ -25,8 +25,8 @@ import java.util.List;
 import java.util.OptionalInt;
 
 /**
- * The arithmetic between hip and waist of a leg: the centre comes in first, the darts take their part of what is left, the side the
- * rest; no share is below zero.
+ * The arithmetic between hip and waist of a leg: the centre comes in first, the darts take their part of what is left,
+ * the side the rest; no share is below zero.
  */
 final class LegAmounts {
 

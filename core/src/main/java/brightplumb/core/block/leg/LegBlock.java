@@ -41,8 +41,9 @@ import brightplumb.core.working.Fact;
 import java.util.List;
 
 /**
- * The trouser block: front and back of a leg over the same lines. The centre-front line is x = 0 with the side at +x and the fork at −x;
- * the waist is y = 0 and y grows downward. Shorts are the long leg cut at their hem. Facts keep the arithmetic; what is solved says so.
+ * The trouser block: front and back of a leg over the same lines. The centre-front line is x = 0 with the side at +x
+ * and the fork at −x; the waist is y = 0 and y grows downward. Shorts are the long leg cut at their hem. Facts keep the
+ * arithmetic; what is solved says so.
  */
 final class LegBlock {
 

@@ -22,7 +22,10 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.Optional;
 
-/** The fork of a leg: where it lies, found from what the tape asks of the loop, and how its curves are led; said on the paper. */
+/**
+ * The fork of a leg: where it lies, found from what the tape asks of the loop, and how its curves are led; said on the
+ * paper.
+ */
 final class LegFork {
 
     private final Settings set;
@@ -31,7 +34,9 @@ final class LegFork {
     private final Amount guess;
     private final Amount extension;
     private final Optional<Amount> setDrop;
-    /** The loop the tape asks; nothing where it was not taken, or where a hand or the way says how far the back rises. */
+    /**
+     * The loop the tape asks; nothing where it was not taken, or where a hand or the way says how far the back rises.
+     */
     private final Optional<Amount> loop;
 
     /**

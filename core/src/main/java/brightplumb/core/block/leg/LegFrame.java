@@ -16,8 +16,8 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 
 /**
- * Where the long edges of both leg panels pass: the crease, and the places at thigh, knee and foot on either side of it. The back is drawn
- * over the front, wider at each seam by what its way adds.
+ * Where the long edges of both leg panels pass: the crease, and the places at thigh, knee and foot on either side of
+ * it. The back is drawn over the front, wider at each seam by what its way adds.
  */
 final class LegFrame {
 

@@ -11,21 +11,27 @@ import brightplumb.core.rule.Half;
 import java.util.function.DoubleFunction;
 
 /**
- * The inner edges of a leg: inseams and crotch seams of both panels, which hang together at the fork. Laid together along the inseam, the
- * two crotch curves run on without a corner: both climb from the fork at half the sum of the inseams' tilts.
+ * The inner edges of a leg: inseams and crotch seams of both panels, which hang together at the fork. Laid together
+ * along the inseam, the two crotch curves run on without a corner: both climb from the fork at half the sum of the
+ * inseams' tilts.
  */
 final class LegInner implements ForkSolver.Drawing {
 
     /** The curve begins this far above the crotch line at least. */
     static final double CURVE_HEIGHT = 2 * Length.INCH;
 
-    /** Where the guide goes when a distance is not asked for, as a share of the chord's own distance. Our own choice. */
+    /**
+     * Where the guide goes when a distance is not asked for, as a share of the chord's own distance. Our own choice.
+     */
     static final double SHARE = 0.62;
 
     /** Where two chords cross: a third of the way out and up from the corner, at two thirds of the chord's distance. */
     static final double TWO_CHORDS = 2.0 / 3;
 
-    /** An inseam leaves the fork no further from the upright than this, in radians; it bends to the knee from there. Our own choice. */
+    /**
+     * An inseam leaves the fork no further from the upright than this, in radians; it bends to the knee from there. Our
+     * own choice.
+     */
     private static final double MOST_TILT = Math.toRadians(15);
 
     private static final double NEAREST_SHARE = 0.5;
@@ -121,7 +127,10 @@ final class LegInner implements ForkSolver.Drawing {
         return tight ? run.easedThrough(thigh.inseam()) : run;
     }
 
-    /** The direction in which an inseam leaves the fork, where the straight line would lean too far for a crotch curve; else null. */
+    /**
+     * The direction in which an inseam leaves the fork, where the straight line would lean too far for a crotch curve;
+     * else null.
+     */
     private static Point notTooSlanted(Point along) {
         double tilt = Math.atan2(along.x(), along.y());
         return Math.abs(tilt) <= MOST_TILT
@@ -159,7 +168,10 @@ final class LegInner implements ForkSolver.Drawing {
                 inseam.to(LegRun.Hem.drawn(side(panel), inseam, hemY).inseam()));
     }
 
-    /** What the hem comes to all round where the back fork is so, mm: square to seams that lean, it ends a little off the level of its width. */
+    /**
+     * What the hem comes to all round where the back fork is so, mm: square to seams that lean, it ends a little off
+     * the level of its width.
+     */
     double hemGirth(double extension, double drop) {
         return LegRun.Hem.drawn(side(FRONT), frontInseam, hemY).width()
                 + LegRun.Hem.drawn(side(BACK), inseam(BACK, backFork(extension, drop)), hemY)

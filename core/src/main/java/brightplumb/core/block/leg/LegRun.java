@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * One long edge of a leg, inseam or side, from where it begins (fork or hip) over the knee to the foot; a garment ends where its hem cuts
- * it. Every part runs on into the next.
+ * One long edge of a leg, inseam or side, from where it begins (fork or hip) over the knee to the foot; a garment ends
+ * where its hem cuts it. Every part runs on into the next.
  *
  * @param whole from its beginning to the foot
  */
@@ -27,7 +27,8 @@ record LegRun(List<Segment> whole) {
     private static final double LEAST_TURN = Math.toRadians(0.25);
 
     /**
-     * An edge in one sweep to the knee and straight from there. It leaves in a given direction; its handles are a third of the distance.
+     * An edge in one sweep to the knee and straight from there. It leaves in a given direction; its handles are a third
+     * of the distance.
      *
      * @param leaving the direction in which it begins; null along the straight line to the knee
      */
@@ -65,7 +66,9 @@ record LegRun(List<Segment> whole) {
         return new LegRun(List.copyOf(run));
     }
 
-    /** Led through a place; where that would bend the edge to and fro it begins toward the place instead, in one bend. */
+    /**
+     * Led through a place; where that would bend the edge to and fro it begins toward the place instead, in one bend.
+     */
     LegRun easedThrough(Point place) {
         LegRun led = through(place);
         if (led.bends() <= 1) {
@@ -142,7 +145,8 @@ record LegRun(List<Segment> whole) {
     }
 
     /**
-     * A hem between two edges: leaving each square, bent to the level within 2½ in, or half the hem where that is shorter.
+     * A hem between two edges: leaving each square, bent to the level within 2½ in, or half the hem where that is
+     * shorter.
      *
      * @param side where it meets the side
      * @param inseam where it meets the inseam
@@ -186,7 +190,9 @@ record LegRun(List<Segment> whole) {
 
         private static final double LEVEL = 1e-9;
 
-        /** Where a hem is square to an edge and, bent, comes to its level: a little below it where the edge leans in. */
+        /**
+         * Where a hem is square to an edge and, bent, comes to its level: a little below it where the edge leans in.
+         */
         private static Curves.Along square(LegRun edge, double y, double reach, int hand) {
             double at = Roots.between(
                             y - reach,

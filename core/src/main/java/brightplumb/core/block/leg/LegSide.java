@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The side seam of a leg: a hip curve that meets the hip line upright, or a straight lean where the waist is wider, and then the leg's own
- * edge, leaving as the upper part arrived.
+ * The side seam of a leg: a hip curve that meets the hip line upright, or a straight lean where the waist is wider, and
+ * then the leg's own edge, leaving as the upper part arrived.
  *
  * @param hip the hip point
  * @param below the edge from the hip point down

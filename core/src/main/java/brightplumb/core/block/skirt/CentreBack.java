@@ -12,8 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The centre-back seam from waist to hem: a profile of how far it lies in from the original centre line. From the waist it is a
- * parabola that stands upright where it runs out; between later levels it is an S that stands upright at both.
+ * The centre-back seam from waist to hem: a profile of how far it lies in from the original centre line. From the waist
+ * it is a parabola that stands upright where it runs out; between later levels it is an S that stands upright at both.
  *
  * @param run the seam, downward
  * @param hipY the hip's level

@@ -8,7 +8,8 @@ import brightplumb.core.measure.Length;
 import java.util.List;
 
 /**
- * A hem that leaves the side square, bends to the level within 2½ in (half the hem where that is shorter) and meets the centre level.
+ * A hem that leaves the side square, bends to the level within 2½ in (half the hem where that is shorter) and meets the
+ * centre level.
  *
  * @param sideEnd where it meets the side
  * @param run from the side to the centre

@@ -19,8 +19,8 @@ import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.working.Amount;
 
 /**
- * The arithmetic between hip and waist of a skirt: how the difference is shared over centre back, darts and side. The order never
- * changes: the centre first, the darts with what is left, the side last; no share is below zero.
+ * The arithmetic between hip and waist of a skirt: how the difference is shared over centre back, darts and side. The
+ * order never changes: the centre first, the darts with what is left, the side last; no share is below zero.
  */
 final class SkirtAmounts {
 
@@ -66,7 +66,10 @@ final class SkirtAmounts {
                 .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
     }
 
-    /** The quarter at the waist, darts closed: its own quarter of the waist, or what the shares leave of the hip quarter. */
+    /**
+     * The quarter at the waist, darts closed: its own quarter of the waist, or what the shares leave of the hip
+     * quarter.
+     */
     Amount waist(Half panel, Amount hip) {
         Amount net;
         if (plan.shares().isEmpty()) {

@@ -42,8 +42,9 @@ import brightplumb.core.working.Fact;
 import java.util.List;
 
 /**
- * The skirt block: a quarter each of front and back from waist to hem. The centre line is x = 0 with the side at +x; the waist is y = 0
- * and y grows downward. Facts keep the arithmetic; the drawn points then move a few millimetres so that the seams are true.
+ * The skirt block: a quarter each of front and back from waist to hem. The centre line is x = 0 with the side at +x;
+ * the waist is y = 0 and y grows downward. Facts keep the arithmetic; the drawn points then move a few millimetres so
+ * that the seams are true.
  */
 final class SkirtBlock {
 

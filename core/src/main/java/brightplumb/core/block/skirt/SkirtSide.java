@@ -11,8 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The side seam of a skirt panel: a hip curve that meets the hip line upright, or a straight lean where the waist is wider; then down
- * to the hem, tapering from below the hip so that the hip is not pinched, every corner rounded.
+ * The side seam of a skirt panel: a hip curve that meets the hip line upright, or a straight lean where the waist is
+ * wider; then down to the hem, tapering from below the hip so that the hip is not pinched, every corner rounded.
  *
  * @param hip the hip point
  * @param taper how far the hem point lies in from below the hip point, mm; negative flares

@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The cap of a sleeve, from the front's underarm over the top to the back's: hollow below, round above. The sleeve's middle is x = 0, the
- * underarm line y = 0 with the cap above it, y growing downward.
+ * The cap of a sleeve, from the front's underarm over the top to the back's: hollow below, round above. The sleeve's
+ * middle is x = 0, the underarm line y = 0 with the cap above it, y growing downward.
  *
  * @param run from the front's underarm, at −x, to the back's
  * @param half half the bicep, mm
@@ -18,7 +18,10 @@ import java.util.List;
  */
 record Cap(List<Segment> run, double half, double height) {
 
-    /** How far below the straight line from underarm to top the lower quarters lie, mm: more in front, where the arm moves. Common practice. */
+    /**
+     * How far below the straight line from underarm to top the lower quarters lie, mm: more in front, where the arm
+     * moves. Common practice.
+     */
     static final double FRONT_HOLLOW = 12.7;
 
     static final double BACK_HOLLOW = 6.35;

@@ -48,7 +48,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
-/** A sleeve: the bicep solved so that the cap is as long as the armhole and the ease asked, or held where the arm needs it. Common practice, no source. */
+/**
+ * A sleeve: the bicep solved so that the cap is as long as the armhole and the ease asked, or held where the arm needs
+ * it. Common practice, no source.
+ */
 public final class Sleeve implements Operation {
 
     /** The underarm of a sleeve. */
@@ -199,7 +202,9 @@ public final class Sleeve implements Operation {
                 .along(SleeveFacts.CAP_LENGTH.toString(), sheet, cap.run());
     }
 
-    /** The bicep for a cap of that height and length; where the arm needs more, the bicep is held and the height found. */
+    /**
+     * The bicep for a cap of that height and length; where the arm needs more, the bicep is held and the height found.
+     */
     private static Cap solved(Table table, double wanted, double height) {
         boolean gives = table.set().cloth().stretches();
         double arm = table.body()

@@ -59,7 +59,8 @@ final class SleeveFits {
     }
 
     /**
-     * The armhole laid along the cap, the front's from the one end, the back's from the other: what is left between them is held in.
+     * The armhole laid along the cap, the front's from the one end, the back's from the other: what is left between
+     * them is held in.
      *
      * @param run the cap, in the direction it is sewn
      * @param front the front armhole, mm

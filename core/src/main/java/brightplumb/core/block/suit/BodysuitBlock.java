@@ -40,8 +40,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The bodysuit block: front and back on the fold from the neck to a strip between the legs, where they meet. The centre line is x = 0 with the
- * side at +x; the waist is y = 0 and y grows downward. Front and back differ at neck, armhole, leg curve and end; their sides are one line.
+ * The bodysuit block: front and back on the fold from the neck to a strip between the legs, where they meet. The centre
+ * line is x = 0 with the side at +x; the waist is y = 0 and y grows downward. Front and back differ at neck, armhole,
+ * leg curve and end; their sides are one line.
  */
 final class BodysuitBlock {
 
@@ -49,8 +50,8 @@ final class BodysuitBlock {
     private static final double STRIP = Length.INCH;
 
     /**
-     * A leg curve passes the corner by so much of what the straight line does at the least, and at the most: nearer it would cut into the
-     * corner, further it would stand off the straight line like a wing.
+     * A leg curve passes the corner by so much of what the straight line does at the least, and at the most: nearer it
+     * would cut into the corner, further it would stand off the straight line like a wing.
      */
     private static final double NEAREST = 0.55;
 
@@ -208,7 +209,10 @@ final class BodysuitBlock {
         return new Panel(panel, lines, down, List.copyOf(leg), end.value(), half.value());
     }
 
-    /** How far from the corner the curve passes: a distance where one is asked, else a share of the straight line's, hollowed or covering. */
+    /**
+     * How far from the corner the curve passes: a distance where one is asked, else a share of the straight line's,
+     * hollowed or covering.
+     */
     private Amount guide(Half panel, double chord) {
         Setting guideOf = panel == Half.FRONT ? LEG_GUIDE_FRONT : LEG_GUIDE_BACK;
         Setting movedBy = panel == Half.FRONT ? LEG_HOLLOW : COVER;

@@ -9,8 +9,9 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * The curve round the leg: it leaves the side square, passes its guide and reaches the strip between the legs upright. One cubic whose handles
- * grow together until it passes the guide; two where the guide lies nearly on the straight line or beyond it.
+ * The curve round the leg: it leaves the side square, passes its guide and reaches the strip between the legs upright.
+ * One cubic whose handles grow together until it passes the guide; two where the guide lies nearly on the straight line
+ * or beyond it.
  *
  * @param guide where it crosses the line at 45° from the corner
  * @param chord how far from the corner the straight line crosses it, mm

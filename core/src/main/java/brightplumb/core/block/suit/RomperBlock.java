@@ -46,10 +46,10 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * The romper block: front and back on the fold of the cloth from neck to crotch, where each parts into legs; in cloth that does not give the
- * back is a pair with a zip between. The inner leg leaves the fold
- * square, stands a little in after three inches and falls plumb; so does the side below the hip. The centre line is x = 0 with the side at +x;
- * the waist is y = 0 and y grows downward.
+ * The romper block: front and back on the fold of the cloth from neck to crotch, where each parts into legs; in cloth
+ * that does not give the back is a pair with a zip between. The inner leg leaves the fold square, stands a little in
+ * after three inches and falls plumb; so does the side below the hip. The centre line is x = 0 with the side at +x; the
+ * waist is y = 0 and y grows downward.
  */
 final class RomperBlock {
 

@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The side from the underarm over the waist: upright at each level it passes, so that a small waist is rounded and no wider or narrower than
- * asked.
+ * The side from the underarm over the waist: upright at each level it passes, so that a small waist is rounded and no
+ * wider or narrower than asked.
  */
 final class SuitSide {
 

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * A waist drawn as the bench does it: fold the darts shut, draw one smooth line square to the centre and square to the side, unfold.
- * The side's waist point is moved until that line, darts closed, is as long as it should be.
+ * A waist drawn as the bench does it: fold the darts shut, draw one smooth line square to the centre and square to the
+ * side, unfold. The side's waist point is moved until that line, darts closed, is as long as it should be.
  *
  * @param run the waist from centre to side, darts open, each mouth bridged by a straight line
  * @param darts the darts with their legs, from the centre outward
@@ -53,7 +53,10 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
         /** The direction of the side seam, downward, at its waist point. */
         Point leaving(Point waistPoint);
 
-        /** How far the waist point should still be raised (mm, upward positive) for the sides to meet; 0 where it is fixed. */
+        /**
+         * How far the waist point should still be raised (mm, upward positive) for the sides to meet; 0 where it is
+         * fixed.
+         */
         double raise(Point waistPoint);
     }
 
@@ -128,7 +131,10 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             return move;
         }
 
-        /** Finds where each dart's inner leg meets the line and sets its turn by the leg's true length; answers the largest change, mm. */
+        /**
+         * Finds where each dart's inner leg meets the line and sets its turn by the leg's true length; answers the
+         * largest change, mm.
+         */
         double fit(Cubic line) {
             double change = 0;
             for (int i = 0; i < half.length; i++) {

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * The steps in the sequence in which they are drawn: the front's amounts and its lines, then the back's, then what is found along both.
- * Some of the back's are worked before the front can be drawn; nothing of the front names them.
+ * The steps in the sequence in which they are drawn: the front's amounts and its lines, then the back's, then what is
+ * found along both. Some of the back's are worked before the front can be drawn; nothing of the front names them.
  */
 public final class FrontFirst {
 

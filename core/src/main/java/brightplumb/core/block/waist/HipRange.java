@@ -5,7 +5,10 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 
-/** How far beyond the body it is drafted for cloth that stretches goes on. Common practice: forty to forty-eight in cloth that gives by half. */
+/**
+ * How far beyond the body it is drafted for cloth that stretches goes on. Common practice: forty to forty-eight in
+ * cloth that gives by half.
+ */
 public final class HipRange {
 
     /** The largest hip it goes on, mm. */

@@ -12,7 +12,10 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import java.util.List;
 
-/** Where on the paper the amounts of panels lie that hang from the waist: levels down the centre, widths across them, darts in the waist. */
+/**
+ * Where on the paper the amounts of panels lie that hang from the waist: levels down the centre, widths across them,
+ * darts in the waist.
+ */
 public final class PanelsLaidOff {
 
     /** Depths are laid off beside the centre, one further out than the other, mm. */

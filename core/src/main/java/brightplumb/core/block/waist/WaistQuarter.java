@@ -5,8 +5,8 @@ import brightplumb.core.working.Amount;
 import java.util.List;
 
 /**
- * The amounts of a quarter between hip and waist, worked out before its lines are drawn. The centre comes in first, the darts take their
- * part of what is left, the side the rest. All along x from the original centre line.
+ * The amounts of a quarter between hip and waist, worked out before its lines are drawn. The centre comes in first, the
+ * darts take their part of what is left, the side the rest. All along x from the original centre line.
  *
  * @param hip its width at the hip
  * @param hipIn where the hip is laid off from
@@ -14,7 +14,8 @@ import java.util.List;
  * @param centreIn where the waist is laid off from
  * @param intake what its darts take, in all
  * @param darts its darts from the centre outward
- * @param sideInset what is left for the side seam: how far it comes in between hip and waist; negative where the waist is wider
+ * @param sideInset what is left for the side seam: how far it comes in between hip and waist; negative where the waist
+ *     is wider
  */
 public record WaistQuarter(
         Amount hip,
@@ -28,7 +29,10 @@ public record WaistQuarter(
     /** A centre line that stays where it was. */
     public static final Amount STRAIGHT = Amount.inches("straight centre", 0);
 
-    /** A distance laid off from a centre line that comes in at the waist; a straight one is not mentioned in the working. */
+    /**
+     * A distance laid off from a centre line that comes in at the waist; a straight one is not mentioned in the
+     * working.
+     */
     public static Amount fromCentre(Amount centreIn, Amount distance) {
         return centreIn.value() == 0 ? distance : centreIn.plus(distance);
     }

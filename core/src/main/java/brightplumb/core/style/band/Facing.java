@@ -39,8 +39,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * A facing inside the upper edges, of their own shape with their darts shut, fused: the waist's, or the neck's and the bare armholes' of what
- * hangs from the shoulder. Common practice, no source.
+ * A facing inside the upper edges, of their own shape with their darts shut, fused: the waist's, or the neck's and the
+ * bare armholes' of what hangs from the shoulder. Common practice, no source.
  */
 public final class Facing implements Operation {
 

@@ -39,8 +39,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A straight band in two, front and back, each put on while the garment lies flat; the sides are sewn through them last, so that the waist can
- * still be taken in there. Common practice, no source.
+ * A straight band in two, front and back, each put on while the garment lies flat; the sides are sewn through them
+ * last, so that the waist can still be taken in there. Common practice, no source.
  */
 public final class FlatBands implements Operation {
 

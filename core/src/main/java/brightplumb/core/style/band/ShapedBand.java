@@ -42,8 +42,9 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /**
- * A shaped, faced band: cut off the sewn waist with its darts shut, so that it lies on the body as the block did. Two layers, the facing fused.
- * What a dart would still have taken below it is taken at the side. Common practice, no source.
+ * A shaped, faced band: cut off the sewn waist with its darts shut, so that it lies on the body as the block did. Two
+ * layers, the facing fused. What a dart would still have taken below it is taken at the side. Common practice, no
+ * source.
  */
 public final class ShapedBand implements Operation {
 

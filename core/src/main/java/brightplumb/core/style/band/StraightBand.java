@@ -52,7 +52,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** A straight band: as long as the waist it is sewn to, darts shut; cut double and folded along its middle. Common practice, no source. */
+/**
+ * A straight band: as long as the waist it is sewn to, darts shut; cut double and folded along its middle. Common
+ * practice, no source.
+ */
 public final class StraightBand implements Operation {
 
     /** Where its ends lie over each other. */

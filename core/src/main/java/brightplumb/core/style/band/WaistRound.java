@@ -15,8 +15,8 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * The waist as it is walked round the body, darts and folds shut: from where it opens, or behind where it does not, once round; or, where left
- * and right are alike, half-way round to the other centre.
+ * The waist as it is walked round the body, darts and folds shut: from where it opens, or behind where it does not,
+ * once round; or, where left and right are alike, half-way round to the other centre.
  *
  * @param run what is walked
  * @param half whether it is half the waist

@@ -148,7 +148,10 @@ public final class BiasBinding implements Operation {
                                 strip.require(UPPER).run())));
     }
 
-    /** Both edges in the order in which the strip meets them: round the leg from the front's end over the side to the back's. */
+    /**
+     * Both edges in the order in which the strip meets them: round the leg from the front's end over the side to the
+     * back's.
+     */
     private static Run round(EdgeRole role, Run front, Run back) {
         return role.equals(EdgeRole.LEG) ? front.reversed().then(back) : front.then(back.reversed());
     }

@@ -34,7 +34,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** A second layer inside each end between the legs, in which the studs are set: front over back. Common practice, no source. */
+/**
+ * A second layer inside each end between the legs, in which the studs are set: front over back. Common practice, no
+ * source.
+ */
 public final class CrotchStrip implements Operation {
 
     private static final Seam STRIPS = new Seam("crotch.strip");

@@ -42,8 +42,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A flat collar on the front neckline alone: the neckline traced from the centre to the shoulder and as wide all along, rounded at the centre
- * front. Two outer and two under pieces, caught between neck and facing. Common practice, no source.
+ * A flat collar on the front neckline alone: the neckline traced from the centre to the shoulder and as wide all along,
+ * rounded at the centre front. Two outer and two under pieces, caught between neck and facing. Common practice, no
+ * source.
  */
 public final class FlatCollar implements Operation {
 

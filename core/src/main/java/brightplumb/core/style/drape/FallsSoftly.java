@@ -48,7 +48,10 @@ public final class FallsSoftly {
             return List.of(new Figure("how far it stands off, degrees", Quantity.COUNT, leaning(drape), false));
         }
 
-        /** What hangs from an edge, seen from the side: the more it stands off, the firmer the cloth. An illustration, not a measure. */
+        /**
+         * What hangs from an edge, seen from the side: the more it stands off, the firmer the cloth. An illustration,
+         * not a measure.
+         */
         @Override
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();

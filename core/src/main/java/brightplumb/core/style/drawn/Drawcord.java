@@ -33,7 +33,10 @@ import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
-/** A cord in the band, out through two buttonholes beside the centre front. Common practice, no source; how much longer than the band is our own. */
+/**
+ * A cord in the band, out through two buttonholes beside the centre front. Common practice, no source; how much longer
+ * than the band is our own.
+ */
 public final class Drawcord implements Operation {
 
     private static final StepId HOLES = new StepId("cord.holes");

@@ -42,9 +42,9 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /**
- * An inverted box fold down the front crease: the front is cut along it and opened, folded from the face so that both lines meet at the middle.
- * It takes the front dart with it: each line moves out by half of what the dart took, at the waist, and by nothing at its point. Common
- * practice, no source.
+ * An inverted box fold down the front crease: the front is cut along it and opened, folded from the face so that both
+ * lines meet at the middle. It takes the front dart with it: each line moves out by half of what the dart took, at the
+ * waist, and by nothing at its point. Common practice, no source.
  */
 public final class BoxFold implements Operation {
 
@@ -161,7 +161,10 @@ public final class BoxFold implements Operation {
         return piece.dartsOn(EdgeRole.WAIST).stream().mapToDouble(Dart::intake).sum();
     }
 
-    /** The front with its dart on the crease, where the fold will take it: a dart that stands beside it is shut there and opened here. */
+    /**
+     * The front with its dart on the crease, where the fold will take it: a dart that stands beside it is shut there
+     * and opened here.
+     */
     private static Piece oneDartOnTheCrease(Piece front, double crease) {
         List<Dart> darts = front.dartsOn(EdgeRole.WAIST);
         if (darts.size() > 1) {

@@ -33,7 +33,10 @@ import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
 
-/** A kick fold: an extension of the centre back above the hem, folded to one side, to step by. Common practice, no source. */
+/**
+ * A kick fold: an extension of the centre back above the hem, folded to one side, to step by. Common practice, no
+ * source.
+ */
 public final class KickFold implements Operation {
 
     private static final Seam EDGE_SEAM = new Seam("kick.edge");

@@ -44,8 +44,8 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * A turn-up of a separate doubled strip, one a panel, sewn on flat; its join lies hidden behind it, a little above the fold, so that the leg is
- * cut that much shorter. Common practice, no source.
+ * A turn-up of a separate doubled strip, one a panel, sewn on flat; its join lies hidden behind it, a little above the
+ * fold, so that the leg is cut that much shorter. Common practice, no source.
  */
 public final class TurnUp implements Operation {
 

@@ -26,7 +26,10 @@ import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A bodice lined in its own shape: the lining finishes the top edge, what is left of the armholes, and both sides of the zip. Common practice, no source. */
+/**
+ * A bodice lined in its own shape: the lining finishes the top edge, what is left of the armholes, and both sides of
+ * the zip. Common practice, no source.
+ */
 public final class BodiceLining implements Operation {
 
     public static final StepId ON = new StepId("bodice-lining.top");

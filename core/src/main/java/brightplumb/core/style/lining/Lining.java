@@ -38,9 +38,9 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * A lining of the shell's own shape, in one of two habits: sewn up by itself and joined at the hem, or each panel bagged, joined at hem and
- * sides and turned before it is seamed. It is cut so much shorter that, waists level, the hem folds where it was drawn. Common practice, no
- * source.
+ * A lining of the shell's own shape, in one of two habits: sewn up by itself and joined at the hem, or each panel
+ * bagged, joined at hem and sides and turned before it is seamed. It is cut so much shorter that, waists level, the hem
+ * folds where it was drawn. Common practice, no source.
  */
 public final class Lining implements Operation {
 
@@ -133,8 +133,9 @@ public final class Lining implements Operation {
     }
 
     /**
-     * How much shorter the lining is cut. Joined and turned, with the waists level, shell and lining share what their hems have beyond the
-     * join: the hem would come out that much longer than it was drawn, so the lining gives up twice as much.
+     * How much shorter the lining is cut. Joined and turned, with the waists level, shell and lining share what their
+     * hems have beyond the join: the hem would come out that much longer than it was drawn, so the lining gives up
+     * twice as much.
      */
     private static Amount shorter(Table table) {
         Amount both = table.set(HEM_ALLOWANCE).plus(table.set(LINING_HEM));

@@ -33,8 +33,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A bodysuit lined from its own pieces: each panel is laid on its lining, stitched to it all round, and is one piece from then on, so that
- * every seam and every binding takes both. Common practice, no source.
+ * A bodysuit lined from its own pieces: each panel is laid on its lining, stitched to it all round, and is one piece
+ * from then on, so that every seam and every binding takes both. Common practice, no source.
  */
 public final class SuitLining implements Operation {
 

@@ -16,8 +16,8 @@ public final class OnShoulder {
     private OnShoulder() {}
 
     /**
-     * A setting's depth, or what the shortest shoulder has room for. A hand's depth is not made less in silence: what does not find room is then
-     * refused where it is drawn.
+     * A setting's depth, or what the shortest shoulder has room for. A hand's depth is not made less in silence: what
+     * does not find room is then refused where it is drawn.
      *
      * @param what what is cut less deep, in words
      * @return mm

@@ -35,8 +35,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A false fly: the front crotch is sewn shut, and stitched on the left front as a fly would be, over the allowance pressed to that side.
- * Common practice, no source.
+ * A false fly: the front crotch is sewn shut, and stitched on the left front as a fly would be, over the allowance
+ * pressed to that side. Common practice, no source.
  */
 public final class FalseFly implements Operation {
 
@@ -112,7 +112,10 @@ public final class FalseFly implements Operation {
                                         l.run().get(0).from()))));
     }
 
-    /** Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its end. */
+    /**
+     * Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its
+     * end.
+     */
     private static List<Segment> stitched(Piece front, double asked, boolean byHand) {
         Edge crotch = front.require(EdgeRole.CROTCH);
         List<Segment> down = new ArrayList<>();

@@ -49,9 +49,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A full circle of cloth that falls from a top edge, its inner edge as long as the edge it is sewn to, slit at the centre back. Where the edge
- * goes over the arms, so much of the ring hangs free between front and back. The seam is the channel of an elastic. Common practice, no
- * source.
+ * A full circle of cloth that falls from a top edge, its inner edge as long as the edge it is sewn to, slit at the
+ * centre back. Where the edge goes over the arms, so much of the ring hangs free between front and back. The seam is
+ * the channel of an elastic. Common practice, no source.
  */
 public final class Peplum implements Operation {
 

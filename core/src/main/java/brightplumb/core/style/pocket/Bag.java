@@ -31,8 +31,8 @@ import java.util.List;
 import java.util.function.Predicate;
 
 /**
- * A pocket scooped out of a front between waist and side: what is left of the front, the bag sewn into its mouth, and the piece beneath, which
- * fills the corner and is the other half of the bag. All lie in the front's coordinates.
+ * A pocket scooped out of a front between waist and side: what is left of the front, the bag sewn into its mouth, and
+ * the piece beneath, which fills the corner and is the other half of the bag. All lie in the front's coordinates.
  */
 final class Bag {
 

@@ -43,7 +43,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** A pocket in each side seam: its mouth is left open between two notches, a bag sewn to either edge. Common practice, no source. */
+/**
+ * A pocket in each side seam: its mouth is left open between two notches, a bag sewn to either edge. Common practice,
+ * no source.
+ */
 public final class InSeamPocket implements Operation {
 
     private static final StepId MOUTH_STEP = new StepId("side-pocket");

@@ -43,7 +43,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** A patch pocket with a flap on each front, placed from the waist seam and the grain line. Common practice, no source. */
+/**
+ * A patch pocket with a flap on each front, placed from the waist seam and the grain line. Common practice, no source.
+ */
 public final class PatchPocket implements Operation {
 
     private static final Seam POCKET_SEAM = new Seam("pocket");

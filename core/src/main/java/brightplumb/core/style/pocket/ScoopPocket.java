@@ -34,7 +34,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 
-/** A pocket scooped out of each front between waist and side, with a bag and a piece beneath that fills the corner. Common practice, no source. */
+/**
+ * A pocket scooped out of each front between waist and side, with a bag and a piece beneath that fills the corner.
+ * Common practice, no source.
+ */
 public final class ScoopPocket implements Operation {
 
     public static final StepId STEP = new StepId("scoop-pocket");

@@ -17,7 +17,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Darts given to the side seam: the same amount is taken there, and the side curved anew to the hip. Common practice, no source. */
+/**
+ * Darts given to the side seam: the same amount is taken there, and the side curved anew to the hip. Common practice,
+ * no source.
+ */
 public final class DartIntoSide implements Operation {
 
     private static final SideTakes.Words GIVEN = new SideTakes.Words(

@@ -16,7 +16,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 
-/** Lengthened, or cropped, by so much against what its recipe or a hand asks; the block draws it so. Common practice, no source. */
+/**
+ * Lengthened, or cropped, by so much against what its recipe or a hand asks; the block draws it so. Common practice, no
+ * source.
+ */
 public final class Lengthen implements Operation {
 
     @Override

@@ -30,7 +30,9 @@ import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
 
-/** The waist dart nearest the side moved about its point, to open at the side or at the hem. Common practice, no source. */
+/**
+ * The waist dart nearest the side moved about its point, to open at the side or at the hem. Common practice, no source.
+ */
 public final class MoveDart implements Operation {
 
     private static final double INSIDE_POINT = Length.INCH / 2;

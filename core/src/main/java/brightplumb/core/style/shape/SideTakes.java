@@ -25,8 +25,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A dart taken into the side: what it took is taken off the side's end of the waist, and the side is curved anew to the hip. The front's side is
- * the master; the back's waist end rises or falls until both sides are one length.
+ * A dart taken into the side: what it took is taken off the side's end of the waist, and the side is curved anew to the
+ * hip. The front's side is the master; the back's waist end rises or falls until both sides are one length.
  */
 public final class SideTakes {
 

@@ -19,8 +19,8 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * Taper or flare: each side comes in, or goes out, by so much more at the hem. The block draws it: a skirt at its sides, a leg all round its
- * hem. Common practice, no source.
+ * Taper or flare: each side comes in, or goes out, by so much more at the hem. The block draws it: a skirt at its
+ * sides, a leg all round its hem. Common practice, no source.
  */
 public final class Taper implements Operation {
 

@@ -18,8 +18,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * A panel cut plumb from its hem to the bust point, its outer part swung about it. Nothing is stretched: the inner part stays, the outer is turned
- * as one, and between the two the hem is an arc about the bust point; where the side gets back what it lost, the hem falls to it in one sweep.
+ * A panel cut plumb from its hem to the bust point, its outer part swung about it. Nothing is stretched: the inner part
+ * stays, the outer is turned as one, and between the two the hem is an arc about the bust point; where the side gets
+ * back what it lost, the hem falls to it in one sweep.
  *
  * @param piece the panel as it is then, lying on the body in its two parts
  * @param spread straight across at the hem, mm

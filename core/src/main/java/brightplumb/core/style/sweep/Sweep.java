@@ -30,8 +30,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A sweep: each panel is cut plumb from the hem to the bust point, and the dart at the bust is closed, so that the panel opens from there down,
- * front and back alike. What closing it takes out of the side the house gives back at the hem. Common practice, no source.
+ * A sweep: each panel is cut plumb from the hem to the bust point, and the dart at the bust is closed, so that the
+ * panel opens from there down, front and back alike. What closing it takes out of the side the house gives back at the
+ * hem. Common practice, no source.
  */
 public final class Sweep implements Operation {
 

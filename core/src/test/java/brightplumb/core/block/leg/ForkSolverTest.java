@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
-/** The searches on a drawing simple enough to know the answers: each mm of extension lengthens the loop by 0.9, each of rise by 1. */
+/**
+ * The searches on a drawing simple enough to know the answers: each mm of extension lengthens the loop by 0.9, each of
+ * rise by 1.
+ */
 class ForkSolverTest {
 
     private static final double EXTENSION = 100;

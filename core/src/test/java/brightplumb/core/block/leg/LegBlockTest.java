@@ -36,7 +36,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
-/** Legs drafted for invented bodies, against worked numbers of the bench (common practice, no source, unless a source is named). */
+/**
+ * Legs drafted for invented bodies, against worked numbers of the bench (common practice, no source, unless a source is
+ * named).
+ */
 class LegBlockTest {
 
     private static final double INCH = 25.4;
@@ -128,7 +131,9 @@ class LegBlockTest {
         assertThat(inches(drafted, "hem.width.front")).isCloseTo(16, within(0.1));
     }
 
-    /** Published: W. Aldrich, Metric Pattern Cutting for Women's Wear, the classic tailored trouser block, from memory. */
+    /**
+     * Published: W. Aldrich, Metric Pattern Cutting for Women's Wear, the classic tailored trouser block, from memory.
+     */
     @ParameterizedTest
     @CsvSource({
         "crotch.extension.front, 64",

@@ -25,7 +25,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The skirt in each way. Numbers are worked examples of common practice, no source, unless something else is said beside them. */
+/**
+ * The skirt in each way. Numbers are worked examples of common practice, no source, unless something else is said
+ * beside them.
+ */
 class SkirtBlockTest {
 
     private static final Offset<Double> A_SIXTEENTH = within(25.4 / 16);

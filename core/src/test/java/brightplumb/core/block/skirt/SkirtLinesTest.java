@@ -120,7 +120,10 @@ class SkirtLinesTest {
         }
     }
 
-    /** Common practice, no source: in 1¼ in at 6 in below the hip for a medium seat; a pencil stays in, a straight skirt runs back. */
+    /**
+     * Common practice, no source: in 1¼ in at 6 in below the hip for a medium seat; a pencil stays in, a straight skirt
+     * runs back.
+     */
     @Test
     void shaping_under_the_seat_follows_the_seats_size() {
         CentreBack pencil = CentreBack.of(
