@@ -45,55 +45,19 @@ export function together(checks: Check[]): string {
   return said.map((s, i) => (i === 0 ? s : s.toLowerCase())).join(', ');
 }
 
-/** A finding in two words: meets, ⅛ short, 3° turned. */
+/** A finding in two words: meets, ⅛ short, turns 3°. */
 export function finding(check: Check, notation: Notation): string {
   if (check.verdict === 'not-taken') return 'not taken';
-  if (check.verdict === 'true') return TRUE_WORDS[check.id] ?? 'true';
-  if (check.id === 'crease.plumb') return `leans ${Math.round(check.measured)}°`;
-  if (check.unit === 'degrees') return `turns ${Math.round(check.measured)}°`;
-  if (check.id === 'darts.sound') return 'not sound';
-  if (check.id === 'centre.back.marked') return 'not marked';
+  if (check.verdict === 'true') return check.whenTrue;
+  const turned = check.unit === 'degrees' && !check.whenOff.includes(MEASURED);
+  const words = turned ? `turns ${MEASURED}` : check.whenOff;
+  if (words !== '') return words.replace(MEASURED, `${Math.round(check.measured)}°`);
   const off = writeApart(Math.abs(check.difference), 'mm', notation);
   return `${off} ${check.difference < 0 ? 'short' : 'over'}`;
 }
 
-const TRUE_WORDS: Record<string, string> = {
-  'hand.passes': 'passes a hand',
-  'waist.meets.waist': 'meets',
-  'cloth.suits': 'suits',
-  'waist.closes': 'closes',
-  'hip.closes': 'closes',
-  'side.meets': 'meet',
-  'joins.smooth': 'smooth',
-  'darts.sound': 'sound',
-  strides: 'goes',
-  enters: 'goes in',
-  'centre.back.marked': 'marked',
-  'hem.turns': 'lies flat',
-  'cloth.wide.enough': 'wide',
-  'crotch.length': 'reaches',
-  'crotch.depth': 'deep',
-  'inseam.meets': 'meet',
-  'thigh.room': 'fits',
-  'crease.plumb': 'plumb',
-  sits: 'rises',
-  'elastic.reaches': 'reaches',
-  'hem.passes.heel': 'passes',
-  'band.fits': 'fits',
-  'slit.turns': 'turns',
-  'waist.fits': 'fits',
-  'hip.fits': 'fits',
-  'knee.fits': 'bends',
-  'stays.up': 'holds',
-  'length.suits': 'suits',
-  'notches.meet': 'meet',
-  'trunk.length': 'long enough',
-  'bust.fits': 'fits',
-  'armhole.room': 'fits',
-  'sleeve.fits': 'fits',
-  'neck.fits': 'clears',
-  'crotch.meets': 'meet',
-};
+/** Where the figure stands in the words of a check, an angle. */
+const MEASURED = '{measured}';
 
 /** How wide a plumb line is with its name alone, in small letters, and with what was found beneath, px. */
 const NAME = 50;

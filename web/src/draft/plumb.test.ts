@@ -17,6 +17,8 @@ const check = (over: Partial<Check>): Check => ({
   atLeast: false,
   unit: 'mm',
   posture: 'standing',
+  whenTrue: 'meet',
+  whenOff: '',
   undecided: null,
   guesses: [],
   remedies: [],
@@ -58,6 +60,9 @@ describe('plumb lines', () => {
     expect(finding(check({ verdict: 'off', difference: 9.5 }), CM)).toBe('9,5 mm over');
     expect(finding(check({ verdict: 'off', unit: 'degrees', measured: 11.6 }), IN)).toBe('turns 12°');
     expect(finding(check({}), IN)).toBe('meet');
+    const crease = { verdict: 'off', unit: 'degrees', measured: 2.6, whenOff: 'leans {measured}' };
+    expect(finding(check(crease), IN)).toBe('leans 3°');
+    expect(finding(check({ verdict: 'off', whenOff: 'not sound' }), IN)).toBe('not sound');
     expect(finding(check({ verdict: 'not-taken' }), IN)).toBe('not taken');
   });
 });

@@ -7,10 +7,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/**
- * The real application, started once for the whole suite on a free port and a fresh database of the cluster that
- * {@code ./plumb test} started.
- */
+/** The real application, started once for the whole suite on a free port and a fresh database. */
 final class Application {
 
     private static final Application ONLY = new Application();
@@ -18,15 +15,12 @@ final class Application {
     private final ConfigurableApplicationContext context;
 
     private Application() {
-        String port = System.getenv("PLUMB_TEST_PG_PORT");
-        String password = System.getenv("PLUMB_TEST_PG_PASSWORD");
-        if (port == null) {
-            throw new IllegalStateException("These tests need a database: run them with ./plumb test");
-        }
-        String server = "jdbc:postgresql://127.0.0.1:" + port + "/";
-        try (Connection db = DriverManager.getConnection(server + "postgres", "brightplumb", password)) {
+        TestDatabase database = TestDatabase.start();
+        String server = "jdbc:postgresql://127.0.0.1:" + database.port() + "/";
+        try (Connection db =
+                DriverManager.getConnection(server + "postgres", "brightplumb", database.keeperPassword())) {
             db.createStatement().execute("drop database if exists apptest");
-            db.createStatement().execute("create database apptest owner " + System.getenv("PLUMB_TEST_PG_USER"));
+            db.createStatement().execute("create database apptest owner " + database.user());
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
@@ -38,8 +32,8 @@ final class Application {
                         "--plumb.answer-within=3s",
                         "--plumb.proxies=127.0.0.1",
                         "--spring.datasource.url=" + server + "apptest",
-                        "--spring.datasource.username=" + System.getenv("PLUMB_TEST_PG_USER"),
-                        "--spring.datasource.password=" + System.getenv("PLUMB_TEST_PG_USER_PASSWORD"));
+                        "--spring.datasource.username=" + database.user(),
+                        "--spring.datasource.password=" + database.userPassword());
     }
 
     static Client client() {

@@ -227,6 +227,8 @@ public record DraftView(
             boolean atLeast,
             String unit,
             String posture,
+            String whenTrue,
+            String whenOff,
             String text,
             String cause,
             @Schema(types = {"object", "null"}) RemedyView remedy,

@@ -364,6 +364,8 @@ final class DraftViews {
                 c.atLeast(),
                 c.quantity().id(),
                 c.posture().name().toLowerCase(Locale.ROOT),
+                c.id().whenTrue(),
+                c.id().whenOff(),
                 c.text(),
                 c.cause(),
                 found.isEmpty() ? null : remedy(found.get(0)),

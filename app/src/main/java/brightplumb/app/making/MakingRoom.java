@@ -22,6 +22,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -143,7 +144,7 @@ public class MakingRoom {
                 step.stitch(),
                 step.how(),
                 step.looks().stream().map(FigureView::of).toList(),
-                step.notions().stream().sorted().toList(),
+                step.notions().stream().map(Supply::id).sorted().toList(),
                 planned.cautions(),
                 planned.after().stream().map(StepId::id).sorted().toList(),
                 ExhibitView.of(planned.exhibit()),

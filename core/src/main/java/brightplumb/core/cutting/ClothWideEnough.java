@@ -27,7 +27,7 @@ import java.util.stream.DoubleStream;
 /** Whether the widest piece, allowances counted, goes across the cloth as it is laid. */
 final class ClothWideEnough {
 
-    static final CheckId ID = new CheckId("cloth.wide.enough");
+    static final CheckId ID = new CheckId("cloth.wide.enough", "wide");
 
     /** Usual widths of cloth, mm: 36, 45, 54 and 60 in; 90, 115, 140, 150 and 160 cm. */
     private static final double[] USUAL = {

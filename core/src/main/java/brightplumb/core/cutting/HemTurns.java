@@ -29,7 +29,7 @@ import java.util.List;
  */
 final class HemTurns {
 
-    static final CheckId ID = new CheckId("hem.turns");
+    static final CheckId ID = new CheckId("hem.turns", "lies flat");
 
     private static final double TOLERANCE = Length.INCH / 8;
     private static final double[] WAY_UP = {0.25, 0.5, 0.75, 0.9};

@@ -29,7 +29,7 @@ import java.util.stream.Stream;
  */
 final class SlitTurns {
 
-    static final CheckId ID = new CheckId("slit.turns");
+    static final CheckId ID = new CheckId("slit.turns", "turns");
 
     private static final double LEAST = Length.INCH;
 

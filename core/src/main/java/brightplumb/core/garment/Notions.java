@@ -9,6 +9,7 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Notion;
+import brightplumb.core.table.Supply;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,8 +43,8 @@ public final class Notions {
                         drafted.made().stream().filter(Made::done).map(Made::operation))
                 .forEach(o -> notions.addAll(o.notions(draft, set)));
         fusing(pieces).ifPresent(notions::add);
-        notions.add(Notion.counted("thread", "Thread", "a reel to match the cloth", reels(pieces)));
-        notions.add(Notion.counted("needle", "Needle", needle(set.cloth()), 1));
+        notions.add(Notion.counted(Supply.THREAD, "Thread", "a reel to match the cloth", reels(pieces)));
+        notions.add(Notion.counted(Supply.NEEDLE, "Needle", needle(set.cloth()), 1));
         return List.copyOf(notions);
     }
 
@@ -60,7 +61,7 @@ public final class Notions {
         }
         return length == 0
                 ? Optional.empty()
-                : Optional.of(new Notion("fusing", "Fusing", "for the cloth's weight", length, width, 0));
+                : Optional.of(new Notion(Supply.FUSING, "Fusing", "for the cloth's weight", length, width, 0));
     }
 
     private static int reels(List<CutPiece> pieces) {

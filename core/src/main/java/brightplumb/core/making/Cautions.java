@@ -6,9 +6,12 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Supply;
+import brightplumb.core.table.Work;
 import brightplumb.core.working.Fact;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** What to mind at a step. All of it is common caution: local rules and qualified advice come first. */
 final class Cautions {
@@ -16,41 +19,32 @@ final class Cautions {
     /** From here down a hem is trodden on at stairs: a share of the outside leg. Our own choice. */
     private static final double TO_THE_FLOOR = 0.92;
 
+    private static final Set<Work> HEMS = Set.of(Work.HEM, Work.TURN_UP);
+
+    private static final String LOOSE_WEAR =
+            "Loose wear for the house or the night must meet the local rules on flammability, above all a child's: "
+                    + "ask what the cloth is.";
+
+    private static final String FLOOR_LENGTH =
+            "Floor length: keep it clear of stairs, and try the step before it is sewn.";
+
     private Cautions() {}
 
     static List<String> of(MakingStep step, Draft draft, Settings set) {
-        List<String> said = new ArrayList<>();
-        switch (step.work()) {
-            case MARK -> {
-                said.add("Shears, rotary cutters and awls are sharp: close the blade, and cut away from the hand.");
-                if (set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED)) {
-                    said.add(
-                            "Loose wear for the house or the night must meet the local rules on flammability, above all a child's: ask what the cloth is.");
-                }
-            }
-            case FUSE, PRESS, NEATEN, DART -> said.add("The iron is hot, and so is a seam just pressed.");
-            case TRY_ON ->
-                said.add(
-                        "Ask before you pin, and say what you do. What pinches or binds is too tight, whatever the figures say.");
-            case HEM, TURN_UP -> {
-                if (trodden(draft, set)) {
-                    said.add("Floor length: keep it clear of stairs, and try the step before it is sewn.");
-                }
-            }
-            default -> {}
+        Stream<String> ofGarment = Stream.empty();
+        if (step.work() == Work.MARK && set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED)) {
+            ofGarment = Stream.of(LOOSE_WEAR);
+        } else if (HEMS.contains(step.work()) && trodden(draft, set)) {
+            ofGarment = Stream.of(FLOOR_LENGTH);
         }
-        if (step.notions().contains("elastic")) {
-            said.add(
-                    "Elastic that marks the skin is too short, whatever the figure says. Some holds latex; ask about allergies, and follow medical advice where there is any.");
-        }
-        if (step.notions().contains("cord")) {
-            said.add(
-                    "Cords at waist or hem catch: on children's wear many countries restrict or forbid them. Follow the local rules.");
-        }
-        if (step.notions().stream().anyMatch(n -> n.contains("button") || n.contains("stud") || n.equals("hook"))) {
-            said.add("Small parts come off: not for children under three. Some metal fastenings hold nickel.");
-        }
-        return List.copyOf(said);
+        return Stream.of(
+                        Stream.of(step.work().caution()),
+                        ofGarment,
+                        step.notions().stream().sorted().map(Supply::caution))
+                .flatMap(cautions -> cautions)
+                .filter(caution -> !caution.isEmpty())
+                .distinct()
+                .toList();
     }
 
     private static boolean trodden(Draft draft, Settings set) {

@@ -17,6 +17,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.MakingStep.Shown;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,7 +84,7 @@ final class FlatSteps {
                                 Work.FUSE,
                                 "Lay the fusing on the wrong side, grain on grain. Press it down, do not slide the iron; let it cool flat.")
                         .on(fusings.stream().map(Piece::id))
-                        .taking("fusing")
+                        .taking(Supply.FUSING)
                         .after(StepId.MARK));
     }
 

@@ -26,7 +26,7 @@ import java.util.stream.Stream;
  * @param how what is done, a sentence or two each, amounts in inches as the bench says them
  * @param looks what to measure before or after, and what it should be
  * @param shows lines in hand beyond the seams, each on its piece
- * @param notions what it takes, by the notions' ids
+ * @param notions what it takes, by what they are
  * @param after the steps that must be done before it; one that this garment has not asks nothing
  * @param afterSeams the seams that must be sewn before it, whichever step sews them
  */
@@ -41,7 +41,7 @@ public record MakingStep(
         List<String> how,
         List<Figure> looks,
         List<Shown> shows,
-        Set<String> notions,
+        Set<Supply> notions,
         Set<StepId> after,
         Set<Seam> afterSeams) {
 
@@ -192,7 +192,7 @@ public record MakingStep(
     }
 
     /** The same step with notions it takes. */
-    public MakingStep taking(String... more) {
+    public MakingStep taking(Supply... more) {
         return new MakingStep(
                 id,
                 title,

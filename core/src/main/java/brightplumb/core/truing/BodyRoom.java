@@ -30,9 +30,9 @@ import java.util.Optional;
  */
 final class BodyRoom {
 
-    static final CheckId ARMHOLE = new CheckId("armhole.room");
-    static final CheckId NECK = new CheckId("neck.fits");
-    static final CheckId ENDS = new CheckId("crotch.meets");
+    static final CheckId ARMHOLE = new CheckId("armhole.room", "fits");
+    static final CheckId NECK = new CheckId("neck.fits", "clears");
+    static final CheckId ENDS = new CheckId("crotch.meets", "meet");
 
     /**
      * The armhole is longer than the arm by this in cloth that does not give, mm; less by {@link #SLEEVELESS} without a

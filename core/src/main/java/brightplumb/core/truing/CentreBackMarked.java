@@ -22,7 +22,7 @@ import java.util.List;
 /** Whether a shaped centre-back edge says what it is: it looks like a side seam, and people sew the wrong edge. */
 final class CentreBackMarked {
 
-    static final CheckId ID = new CheckId("centre.back.marked");
+    static final CheckId ID = new CheckId("centre.back.marked", "marked", "not marked");
 
     private static final int WANTED = 2;
 

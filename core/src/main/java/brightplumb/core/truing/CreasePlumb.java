@@ -35,7 +35,7 @@ import java.util.Map;
  */
 final class CreasePlumb {
 
-    static final CheckId ID = new CheckId("crease.plumb");
+    static final CheckId ID = new CheckId("crease.plumb", "plumb", "leans {measured}");
 
     private static final double STILL_PLUMB = 1;
     private static final double LEANS = 3;

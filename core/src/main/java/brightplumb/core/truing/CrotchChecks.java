@@ -25,9 +25,9 @@ import java.util.Map;
  */
 final class CrotchChecks {
 
-    static final CheckId DEPTH = new CheckId("crotch.depth");
-    static final CheckId LENGTH = new CheckId("crotch.length");
-    static final CheckId SITS = new CheckId("sits");
+    static final CheckId DEPTH = new CheckId("crotch.depth", "deep");
+    static final CheckId LENGTH = new CheckId("crotch.length", "reaches");
+    static final CheckId SITS = new CheckId("sits", "rises");
 
     private static final double LOOP_TOLERANCE = Length.INCH / 2;
     private static final double FITTED = 1.5 * Length.INCH;

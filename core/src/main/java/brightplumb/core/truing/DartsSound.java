@@ -33,7 +33,7 @@ import java.util.Map;
  */
 final class DartsSound {
 
-    static final CheckId ID = new CheckId("darts.sound");
+    static final CheckId ID = new CheckId("darts.sound", "sound", "not sound");
 
     private static final double MOST_APART = 0.5;
     private static final double MOST_TURN = 5;

@@ -35,7 +35,7 @@ import java.util.Map;
 /** Whether the hip goes through: the waist with both edges of its opening, or a waist that is pulled on. */
 final class Enters {
 
-    static final CheckId ID = new CheckId("enters");
+    static final CheckId ID = new CheckId("enters", "goes in");
 
     private static final double ROOM = Length.INCH;
     private static final double QUARTER = Length.INCH / 4;

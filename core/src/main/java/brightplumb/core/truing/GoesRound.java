@@ -38,10 +38,10 @@ import java.util.function.ToDoubleFunction;
  */
 final class GoesRound {
 
-    static final CheckId WAIST = new CheckId("waist.fits");
-    static final CheckId HIP = new CheckId("hip.fits");
-    static final CheckId KNEE = new CheckId("knee.fits");
-    static final CheckId BUST = new CheckId("bust.fits");
+    static final CheckId WAIST = new CheckId("waist.fits", "fits");
+    static final CheckId HIP = new CheckId("hip.fits", "fits");
+    static final CheckId KNEE = new CheckId("knee.fits", "bends");
+    static final CheckId BUST = new CheckId("bust.fits", "fits");
 
     private static final double KNEE_ROOM = Length.INCH;
     private static final double BARE = Length.INCH / 2;

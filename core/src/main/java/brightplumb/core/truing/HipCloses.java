@@ -26,7 +26,7 @@ import java.util.Map;
 /** Whether both panels, as drawn at the hip line, make half the hip and its ease. */
 final class HipCloses {
 
-    static final CheckId ID = new CheckId("hip.closes");
+    static final CheckId ID = new CheckId("hip.closes", "closes");
 
     private HipCloses() {}
 

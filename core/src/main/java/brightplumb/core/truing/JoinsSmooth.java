@@ -28,7 +28,7 @@ import java.util.Set;
  */
 final class JoinsSmooth {
 
-    static final CheckId ID = new CheckId("joins.smooth");
+    static final CheckId ID = new CheckId("joins.smooth", "smooth", "turns {measured}");
 
     private static final double MOST_TURN = 5;
 

@@ -42,9 +42,9 @@ import java.util.OptionalDouble;
  */
 final class LegFits {
 
-    static final CheckId THIGH = new CheckId("thigh.room");
-    static final CheckId HEEL = new CheckId("hem.passes.heel");
-    static final CheckId ELASTIC = new CheckId("elastic.reaches");
+    static final CheckId THIGH = new CheckId("thigh.room", "fits");
+    static final CheckId HEEL = new CheckId("hem.passes.heel", "passes");
+    static final CheckId ELASTIC = new CheckId("elastic.reaches", "reaches");
 
     private static final double THIGH_ROOM = 2 * Length.INCH;
     private static final double HEEL_GIRTH = 1.25;

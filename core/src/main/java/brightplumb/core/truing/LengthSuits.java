@@ -37,7 +37,7 @@ import java.util.Optional;
  */
 final class LengthSuits {
 
-    static final CheckId ID = new CheckId("length.suits");
+    static final CheckId ID = new CheckId("length.suits", "suits");
 
     /** A hem this far under the knee is no longer meant for it, mm. */
     private static final double MEANT_FOR_THE_KNEE = 4 * Length.INCH;

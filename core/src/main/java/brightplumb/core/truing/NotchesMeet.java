@@ -29,7 +29,7 @@ import java.util.stream.Stream;
 /** Whether notches that are to meet lie at one length along both edges, from the same end. */
 final class NotchesMeet {
 
-    static final CheckId ID = new CheckId("notches.meet");
+    static final CheckId ID = new CheckId("notches.meet", "meet");
 
     private static final double TOLERANCE = 1;
     private static final double ON_THE_EDGE = 0.05;

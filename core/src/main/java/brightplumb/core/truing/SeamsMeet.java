@@ -27,8 +27,8 @@ import java.util.Map;
 /** Whether two seams that are sewn to each other are one length. */
 final class SeamsMeet {
 
-    static final CheckId SIDES = new CheckId("side.meets");
-    static final CheckId INSEAMS = new CheckId("inseam.meets");
+    static final CheckId SIDES = new CheckId("side.meets", "meet");
+    static final CheckId INSEAMS = new CheckId("inseam.meets", "meet");
 
     private SeamsMeet() {}
 

@@ -27,7 +27,7 @@ import java.util.Map;
 /** Whether what is pulled on holds: its elastic, or a band without one, is an inch shorter than the waist at least. */
 final class StaysUp {
 
-    static final CheckId ID = new CheckId("stays.up");
+    static final CheckId ID = new CheckId("stays.up", "holds");
 
     private static final double LEAST = Length.INCH;
 

@@ -16,7 +16,7 @@ import java.util.Map;
 /** Whether she can walk in it: a skirt opens as far up from its hem as a step asks. */
 public final class StridesFreely {
 
-    public static final CheckId ID = new CheckId("strides");
+    public static final CheckId ID = new CheckId("strides", "goes");
 
     /** How much shorter a slit may be before a step feels it, mm. */
     static final double TOLERANCE = Length.INCH / 2;

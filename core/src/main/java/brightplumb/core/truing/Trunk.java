@@ -37,7 +37,7 @@ import java.util.Optional;
  */
 final class Trunk {
 
-    static final CheckId ID = new CheckId("trunk.length");
+    static final CheckId ID = new CheckId("trunk.length", "long enough");
 
     private static final double TOLERANCE = Length.INCH / 2;
 

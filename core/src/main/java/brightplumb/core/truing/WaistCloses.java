@@ -28,7 +28,7 @@ import java.util.Map;
 /** Whether the waist, its darts shut, measures half the waist and its ease. */
 final class WaistCloses {
 
-    static final CheckId ID = new CheckId("waist.closes");
+    static final CheckId ID = new CheckId("waist.closes", "closes");
 
     /** How far seams that meet may differ, mm. Common practice, no source. */
     static final double TOLERANCE = Length.INCH / 8;

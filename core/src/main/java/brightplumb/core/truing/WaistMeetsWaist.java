@@ -27,7 +27,7 @@ import java.util.List;
  */
 final class WaistMeetsWaist {
 
-    static final CheckId ID = new CheckId("waist.meets.waist");
+    static final CheckId ID = new CheckId("waist.meets.waist", "meets");
 
     /** Common practice, no source: what a hand eases in without seeing it, mm. */
     private static final double TOLERANCE = 1;

@@ -340,13 +340,13 @@ class TrueOnEveryBodyTest {
     void each_verdict_names_just_the_guesses_it_used() {
         Drafted drafted = drafted("classic-trousers", null, body(720, 980, 205, 0, 1030, 0), Map.of());
         Guesses guesses = Guesses.of(drafted);
-        assertThat(guesses.ofCheck(new CheckId("waist.closes"))).isEmpty();
-        assertThat(guesses.ofCheck(new CheckId("knee.fits"))).containsExactly(KNEE_GIRTH);
+        assertThat(guesses.ofCheck(new CheckId("waist.closes", ""))).isEmpty();
+        assertThat(guesses.ofCheck(new CheckId("knee.fits", ""))).containsExactly(KNEE_GIRTH);
         assertThat(guesses.ofStep("hem.girth")).contains(KNEE_GIRTH);
         assertThat(guesses.ofStep("crotch.curve.total")).contains(BODY_RISE);
         assertThat(guesses.ofStep("hip.quarter.front")).isEmpty();
         assertThat(Guesses.of(drafted("round-back-pencil", null, body(720, 980, 205, 0, 1030, 0), Map.of()))
-                        .ofCheck(new CheckId("strides")))
+                        .ofCheck(new CheckId("strides", "")))
                 .contains(KNEE_GIRTH);
     }
 

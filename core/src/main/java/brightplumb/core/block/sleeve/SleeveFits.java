@@ -23,7 +23,7 @@ import java.util.List;
 /** Whether the cap is as long as the armhole it is set into and the ease asked. */
 final class SleeveFits {
 
-    static final CheckId ID = new CheckId("sleeve.fits");
+    static final CheckId ID = new CheckId("sleeve.fits", "fits");
 
     /** What is held in evenly without a pleat, mm. */
     private static final double TOLERANCE = 3.175;

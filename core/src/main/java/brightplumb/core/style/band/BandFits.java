@@ -26,7 +26,7 @@ import java.util.Map;
 /** Whether the band is as long as the edge it is sewn to; up to half an inch of the edge can be held in to it. */
 final class BandFits {
 
-    static final CheckId ID = new CheckId("band.fits");
+    static final CheckId ID = new CheckId("band.fits", "fits");
 
     private static final double HELD_IN = Length.INCH / 2;
 

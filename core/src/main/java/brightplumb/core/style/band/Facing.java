@@ -28,6 +28,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import java.util.ArrayList;
@@ -193,7 +194,7 @@ public final class Facing implements Operation {
                         Work.BAND,
                         "Join its pieces where the garment's are joined, leave open where the zip comes; press, and neaten the free edge.")
                 .sewing(seams.stream().filter(seam -> !ALONG.contains(seam)).toList())
-                .taking("fusing")
+                .taking(Supply.FUSING)
                 .after(StepId.MARK, StepId.FUSE);
         List<Figure> deep = List.of(Figure.mm("deep", set.amount(FACING_HEIGHT).value()));
         return List.of(

@@ -32,6 +32,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -204,7 +205,7 @@ public final class ShapedBand implements Operation {
                                 "Join the fronts to the backs at the sides, of the band and of its facing; leave open where the zip comes. Press open.",
                                 "Neaten the free edge of the facing.")
                         .sewing(own)
-                        .taking("fusing")
+                        .taking(Supply.FUSING)
                         .after(StepId.MARK, StepId.FUSE),
                 MakingStep.of(
                                 StepId.BAND,

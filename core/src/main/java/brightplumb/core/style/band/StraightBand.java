@@ -44,6 +44,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -261,8 +262,8 @@ public final class StraightBand implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return switch (set.choice(BAND_KIND, BandKind.class)) {
-            case LAPPED -> List.of(Notion.counted("button", "Button", "and a buttonhole, or a hook and bar", 1));
-            case OPEN -> List.of(Notion.counted("hook", "Hook and eye", "above the zip", 1));
+            case LAPPED -> List.of(Notion.counted(Supply.BUTTON, "Button", "and a buttonhole, or a hook and bar", 1));
+            case OPEN -> List.of(Notion.counted(Supply.HOOK, "Hook and eye", "above the zip", 1));
             case RING -> List.of();
         };
     }
@@ -285,7 +286,7 @@ public final class StraightBand implements Operation {
                         Figure.mm(half ? "half the raw waist, darts shut" : "raw waist, darts shut", waist),
                         Figure.mm(half ? "half the band" : "band", band)))
                 .with("edge-stitched")
-                .taking("button", "hook")
+                .taking(Supply.BUTTON, Supply.HOOK)
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS, Fly.STEP));
     }
 }

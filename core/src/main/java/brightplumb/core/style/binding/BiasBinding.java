@@ -29,6 +29,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -199,7 +200,7 @@ public final class BiasBinding implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         double all = after.facts().get("binding.length").value();
-        return List.of(Notion.measured("binding", "Bias binding", "of its own cloth, or bought", all));
+        return List.of(Notion.measured(Supply.BINDING, "Bias binding", "of its own cloth, or bought", all));
     }
 
     @Override
@@ -226,7 +227,7 @@ public final class BiasBinding implements Operation {
                 .turned(CAUGHT)
                 .looking(List.of(Figure.mm("edge", join.layers().get(0).length())))
                 .with(set.cloth().stretches() ? "narrow zigzag" : "edge-stitched")
-                .taking("binding")
+                .taking(Supply.BINDING)
                 .after(StepId.MARK)
                 .after(Seam.SHOULDER);
     }

@@ -27,6 +27,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -144,7 +145,7 @@ public final class CrotchStrip implements Operation {
 
     @Override
     public List<Notion> notions(Draft after, Settings set) {
-        return List.of(Notion.counted("stud", "Press stud", "free of nickel, set through both layers", STUDS));
+        return List.of(Notion.counted(Supply.STUD, "Press stud", "free of nickel, set through both layers", STUDS));
     }
 
     @Override
@@ -168,7 +169,7 @@ public final class CrotchStrip implements Operation {
                                 Work.DRAW_IN,
                                 "Lay the front end over the back by the lap; mark both studs through both ends, and set them: front over back.")
                         .sewing(Seam.CROTCH_ENDS)
-                        .taking("stud")
+                        .taking(Supply.STUD)
                         .after(STEP, BiasBinding.step(EdgeRole.LEG))
                         .after(Seam.SIDE));
     }

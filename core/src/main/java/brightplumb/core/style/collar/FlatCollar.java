@@ -34,6 +34,7 @@ import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -198,7 +199,7 @@ public final class FlatCollar implements Operation {
                                 Work.BAND,
                                 "Outer to under, right sides together, round the outside; clip, turn and press. Make both, and lay them on the neckline: centre front to centre front, for they get swapped.")
                         .sewing(ROUND_SEAM)
-                        .taking("fusing")
+                        .taking(Supply.FUSING)
                         .looking(List.of(
                                 Figure.mm("wide", set.amount(COLLAR_WIDTH).value())))
                         .after(StepId.MARK, StepId.FUSE),

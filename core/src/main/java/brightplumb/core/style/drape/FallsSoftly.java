@@ -16,7 +16,7 @@ import java.util.List;
 /** Whether the cloth suits what is to fall from it in folds. Common practice, no source. */
 public final class FallsSoftly {
 
-    public static final CheckId ID = new CheckId("cloth.suits");
+    public static final CheckId ID = new CheckId("cloth.suits", "suits");
 
     private FallsSoftly() {}
 

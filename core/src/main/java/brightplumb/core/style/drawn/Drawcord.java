@@ -26,6 +26,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -136,7 +137,7 @@ public final class Drawcord implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return List.of(Notion.measured(
-                "cord",
+                Supply.CORD,
                 "Cord",
                 "its ends knotted or tipped",
                 after.fact(Fact.BAND_LENGTH).value() + set.amount(CORD_BEYOND).value()));
@@ -155,7 +156,7 @@ public final class Drawcord implements Operation {
                                 Work.FUSE,
                                 "Fuse a patch behind each, and work two upright buttonholes ½ in long through the outer layer only, before the band is closed.")
                         .showing(holes)
-                        .taking("fusing")
+                        .taking(Supply.FUSING)
                         .after(StepId.MARK, StepId.FUSE),
                 MakingStep.of(
                                 STEP,
@@ -166,7 +167,7 @@ public final class Drawcord implements Operation {
                                 "cord",
                                 after.fact(Fact.BAND_LENGTH).value()
                                         + set.amount(CORD_BEYOND).value())))
-                        .taking("cord")
+                        .taking(Supply.CORD)
                         .after(HOLES, StepId.BAND, Elastic.STEP));
     }
 }

@@ -23,6 +23,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -105,7 +106,7 @@ public final class Elastic implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return List.of(new Notion(
-                "elastic",
+                Supply.ELASTIC,
                 "Elastic",
                 "an inch of it for the lap",
                 set.amount(ELASTIC).value() + LAP,
@@ -123,7 +124,7 @@ public final class Elastic implements Operation {
                         "Close the gap. Stretch the waist flat and stitch along the middle of the channel, while it is stretched, so that the elastic cannot turn.")
                 .looking(List.of(
                         Figure.mm("elastic, before the lap", set.amount(ELASTIC).value())))
-                .taking("elastic")
+                .taking(Supply.ELASTIC)
                 .after(StepId.BAND, Casing.STEP));
     }
 }

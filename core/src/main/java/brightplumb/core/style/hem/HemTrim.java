@@ -17,6 +17,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -95,7 +96,7 @@ public final class HemTrim implements Operation {
 
     @Override
     public List<Notion> notions(Draft after, Settings set) {
-        return List.of(Notion.measured("lace", "Lace", "washed before it is sewn on", length(after)));
+        return List.of(Notion.measured(Supply.LACE, "Lace", "washed before it is sewn on", length(after)));
     }
 
     @Override
@@ -110,7 +111,7 @@ public final class HemTrim implements Operation {
                         .map(p -> shown(p, p.require(EdgeRole.HEM)))
                         .toList())
                 .looking(List.of(Figure.mm("lace", length(after))))
-                .taking("lace")
+                .taking(Supply.LACE)
                 .after(StepId.HEM));
     }
 

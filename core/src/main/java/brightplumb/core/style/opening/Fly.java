@@ -37,6 +37,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -209,7 +210,7 @@ public final class Fly implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return Openings.length(after).stream()
-                .mapToObj(long_ -> Notion.measured("zip", "Zip", "trouser zip", long_))
+                .mapToObj(long_ -> Notion.measured(Supply.ZIP, "Zip", "trouser zip", long_))
                 .toList();
     }
 
@@ -228,7 +229,7 @@ public final class Fly implements Operation {
                         .toList())
                 .looking(Openings.figures(after))
                 .with("topstitched")
-                .taking("zip")
+                .taking(Supply.ZIP)
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN));
     }
 }

@@ -16,6 +16,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import java.util.List;
@@ -79,7 +80,7 @@ public final class Zip implements Operation {
     @Override
     public List<Notion> notions(Draft after, Settings set) {
         return Openings.length(after).stream()
-                .mapToObj(long_ -> Notion.measured("zip", "Zip", "invisible, or dress zip", long_))
+                .mapToObj(long_ -> Notion.measured(Supply.ZIP, "Zip", "invisible, or dress zip", long_))
                 .toList();
     }
 
@@ -94,7 +95,7 @@ public final class Zip implements Operation {
                         "With a band, it may run through it: then the band is sewn on first and the zip after it.")
                 .sewing(Openings.seams(after, EdgeRole.CENTRE_BACK_ZIP))
                 .looking(Openings.figures(after))
-                .taking("zip");
+                .taking(Supply.ZIP);
         return List.of(
                 set.chose(CLOSURE, Closure.SIDE_ZIP)
                         ? zip.after(Seam.SIDE).showing(Openings.besideZip(after, EdgeRole.SIDE))

@@ -41,6 +41,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -238,7 +239,7 @@ public final class Peplum implements Operation {
     public List<Notion> notions(Draft after, Settings set) {
         double ring = after.fact(BodiceFacts.TOP_RING).value();
         return List.of(Notion.measured(
-                "elastic",
+                Supply.ELASTIC,
                 "Elastic for the top edge",
                 "half an inch wide; tried on before it is sewn",
                 ring * HELD + LAP * 25.4));
@@ -272,7 +273,7 @@ public final class Peplum implements Operation {
                                 Work.DRAW_IN,
                                 "Draw it through the channel, pin its ends, and try it on where the edge will sit; then sew them beside the zip, or lapped by an inch.")
                         .looking(List.of(Figure.mm("elastic, before the lap", ring * HELD)))
-                        .taking("elastic")
+                        .taking(Supply.ELASTIC)
                         .after(Zip.STEP)
                         .after(SEAM));
     }

@@ -22,7 +22,7 @@ import java.util.Map;
 /** Whether a hand passes the mouth of a pocket: five and a half inches along the edge. Common practice, no source. */
 final class HandPasses {
 
-    static final CheckId ID = new CheckId("hand.passes");
+    static final CheckId ID = new CheckId("hand.passes", "passes a hand");
 
     private static final double HAND = 5.5 * Length.INCH;
 

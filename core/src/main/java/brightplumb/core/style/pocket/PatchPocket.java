@@ -36,6 +36,7 @@ import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
@@ -274,7 +275,7 @@ public final class PatchPocket implements Operation {
         int flaps = after.pattern().find(FLAP).map(p -> p.copies().cloth()).orElse(0);
         return flaps == 0
                 ? List.of()
-                : List.of(Notion.counted("pocket.button", "Buttons", "one a flap, with its buttonhole", flaps));
+                : List.of(Notion.counted(Supply.POCKET_BUTTON, "Buttons", "one a flap, with its buttonhole", flaps));
     }
 
     @Override
@@ -297,7 +298,7 @@ public final class PatchPocket implements Operation {
                             Work.POCKET,
                             "Fold right sides together, sew the ends, turn and press; work the buttonhole.",
                             "Sew it on upside down along its line; trim the seam to ⅛ in, turn it down, and stitch ¼ in from the fold. Sew the button on the pocket.")
-                    .taking("pocket.button")
+                    .taking(Supply.POCKET_BUTTON)
                     .after(StepId.FUSE)
                     .after(POCKET_SEAM));
         }
