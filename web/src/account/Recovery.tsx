@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import { answered, api, type Problem, problemOf } from '../api/client';
+import { api, type Problem, problemOf, unwrap } from '../api/client';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 
@@ -28,7 +28,7 @@ export function NewCode() {
     e.preventDefault();
     setProblem(null);
     try {
-      setCode((await answered(api.POST('/api/session/recovery', { body: { password } }))).code);
+      setCode((await unwrap(api.POST('/api/session/recovery', { body: { password } }))).code);
       setPassword('');
     } catch (failed) {
       setProblem(problemOf(failed));

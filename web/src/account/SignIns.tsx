@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { answered, api } from '../api/client';
+import { api, unwrap } from '../api/client';
 import { useUnit } from '../tape/unit';
 
 /** When and from where this account was signed in to: what one does not know is a reason for a new password. */
@@ -7,7 +7,7 @@ export function SignIns() {
   const unit = useUnit();
   const list = useQuery({
     queryKey: ['sign-ins'],
-    queryFn: async () => (await answered(api.GET('/api/session/sign-ins'))).items,
+    queryFn: async () => (await unwrap(api.GET('/api/session/sign-ins'))).items,
   });
   return (
     <section className="flex flex-col gap-3">

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { answered, api, type Problem, problemOf, type Ticket } from '../api/client';
+import { api, type Problem, problemOf, type Ticket, unwrap } from '../api/client';
 import { keys } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
@@ -24,7 +24,7 @@ export function SignOut({ onStay }: { onStay: () => void }) {
   const out = async () => {
     setProblem(null);
     try {
-      await answered(api.DELETE('/api/session'));
+      await unwrap(api.DELETE('/api/session'));
     } catch (thrown) {
       const failed = problemOf(thrown);
       if (failed.status !== 401) {

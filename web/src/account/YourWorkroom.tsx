@@ -1,6 +1,6 @@
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
-import { answered, api, type Problem, problemOf } from '../api/client';
+import { api, type Problem, problemOf, unwrap } from '../api/client';
 import { useSession } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
@@ -94,7 +94,7 @@ function Password({ email }: { email: string }) {
     setProblem(null);
     setDone(false);
     try {
-      await answered(api.PUT('/api/session/password', { body: { current, password: next } }));
+      await unwrap(api.PUT('/api/session/password', { body: { current, password: next } }));
       setCurrent('');
       setNext('');
       setDone(true);
@@ -137,7 +137,7 @@ function Others() {
   const end = async () => {
     setProblem(null);
     try {
-      setEnded((await answered(api.DELETE('/api/session/others'))).ended);
+      setEnded((await unwrap(api.DELETE('/api/session/others'))).ended);
     } catch (failed) {
       setProblem(problemOf(failed));
     }
@@ -162,7 +162,7 @@ function Leave({ workroom }: { workroom: string }) {
     e.preventDefault();
     setProblem(null);
     try {
-      await answered(api.POST('/api/session/leave', { body: { password } }));
+      await unwrap(api.POST('/api/session/leave', { body: { password } }));
       machine.forget();
       window.location.assign('/');
     } catch (failed) {

@@ -1,6 +1,6 @@
 import { onlineManager } from '@tanstack/react-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { answered, Problem, problemOf, waitOf } from './client';
+import { Problem, problemOf, unwrap, waitOf } from './client';
 import { connection } from './connection';
 
 const answer = (status: number, body: unknown, headers: Record<string, string> = {}) =>
@@ -12,7 +12,7 @@ const answer = (status: number, body: unknown, headers: Record<string, string> =
 
 const failed = async (asked: ReturnType<typeof answer>): Promise<Problem> => {
   try {
-    await answered(asked);
+    await unwrap(asked);
   } catch (e) {
     if (e instanceof Problem) return e;
   }
@@ -35,7 +35,7 @@ afterEach(() => {
 
 describe('an answer', () => {
   it('gives its data', async () => {
-    expect(await answered(answer(200, { total: 3 }))).toEqual({ total: 3 });
+    expect(await unwrap(answer(200, { total: 3 }))).toEqual({ total: 3 });
   });
 
   it('that refuses keeps each fault at its field', async () => {
@@ -71,7 +71,7 @@ describe('an answer', () => {
 
   it('of nobody signed in says how one gets in', async () => {
     const problem = await failed(answer(401, { detail: 'nobody', demo: true, signUp: false }));
-    expect(problem.told).toMatchObject({ demo: true, signUp: false });
+    expect(problem.extra).toMatchObject({ demo: true, signUp: false });
   });
 
   it('without words is a problem all the same', async () => {

@@ -53,7 +53,7 @@ export class Problem extends Error {
     /** What is there now, where somebody else was first. */
     readonly current: unknown = null,
     /** What else the answer said: how one gets in, how long to wait. */
-    readonly told: Record<string, unknown> = {},
+    readonly extra: Record<string, unknown> = {},
   ) {
     super(message);
   }
@@ -67,7 +67,7 @@ export class Problem extends Error {
    * How long to wait, s, where there is as much work under way as there is room for; undefined where that is not why.
    */
   get busy(): number | undefined {
-    return this.status === 429 && this.told.title === BUSY ? Number(this.told.wait) : undefined;
+    return this.status === 429 && this.extra.title === BUSY ? Number(this.extra.wait) : undefined;
   }
 
   /** Whether it goes by itself when it is sent again. */
@@ -121,7 +121,7 @@ function said(detail: string, body: Body, status: number, wait: string | null): 
 }
 
 /** Waits for an answer and gives its data, or throws a Problem in words for the person at the table. */
-export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
+export async function unwrap<T>(asked: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
   try {
     answer = await asked;

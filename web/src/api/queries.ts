@@ -5,7 +5,6 @@ import { useRef } from 'react';
 import { machine } from '../account/machine';
 import {
   type Account,
-  answered,
   api,
   type BenchPanel,
   type Draft,
@@ -13,6 +12,7 @@ import {
   type Line,
   Problem,
   type Revision,
+  unwrap,
   type Views,
 } from './client';
 
@@ -39,13 +39,13 @@ export function useSession() {
     queryKey: keys.session,
     queryFn: async () => {
       try {
-        const account = await answered(api.GET('/api/session'));
+        const account = await unwrap(api.GET('/api/session'));
         machine.belongTo(account.id);
         return { account, demo: false, signUp: false };
       } catch (e) {
         if (!(e instanceof Problem && e.status === 401)) throw e;
         machine.belongTo(null);
-        return { account: null, demo: e.told.demo === true, signUp: e.told.signUp === true };
+        return { account: null, demo: e.extra.demo === true, signUp: e.extra.signUp === true };
       }
     },
     staleTime: Number.POSITIVE_INFINITY,
@@ -57,13 +57,13 @@ export function useSession() {
 const fixed = { staleTime: Number.POSITIVE_INFINITY };
 
 export const useCuts = () =>
-  useQuery({ queryKey: ['cuts'], queryFn: async () => (await answered(api.GET('/api/cuts'))).items, ...fixed });
+  useQuery({ queryKey: ['cuts'], queryFn: async () => (await unwrap(api.GET('/api/cuts'))).items, ...fixed });
 
 export const useWays = () =>
-  useQuery({ queryKey: ['ways'], queryFn: async () => (await answered(api.GET('/api/ways'))).items, ...fixed });
+  useQuery({ queryKey: ['ways'], queryFn: async () => (await unwrap(api.GET('/api/ways'))).items, ...fixed });
 
 export const useMeasures = () =>
-  useQuery({ queryKey: ['measures'], queryFn: async () => (await answered(api.GET('/api/measures'))).items, ...fixed });
+  useQuery({ queryKey: ['measures'], queryFn: async () => (await unwrap(api.GET('/api/measures'))).items, ...fixed });
 
 type Paged<T> = { items: T[]; total: number; page: number; size: number };
 
@@ -91,13 +91,13 @@ const PAGE = 48;
 
 export const usePeople = (q: string, size = PAGE) =>
   usePaged([...keys.people(q), size], (page) =>
-    answered(api.GET('/api/people', { params: { query: { q, page, size } } })),
+    unwrap(api.GET('/api/people', { params: { query: { q, page, size } } })),
   );
 
 export const usePerson = (id: string) =>
   useQuery({
     queryKey: keys.person(id),
-    queryFn: () => answered(api.GET('/api/people/{id}', { params: { path: { id } } })),
+    queryFn: () => unwrap(api.GET('/api/people/{id}', { params: { path: { id } } })),
     enabled: id !== '',
   });
 
@@ -106,7 +106,7 @@ export const useCutBook = (person: string, sheets: number) =>
   useQuery({
     queryKey: ['cut-book', person, sheets],
     queryFn: async () =>
-      (await answered(api.GET('/api/cut-book', { params: { query: person === '' ? {} : { person } } }))).items,
+      (await unwrap(api.GET('/api/cut-book', { params: { query: person === '' ? {} : { person } } }))).items,
     placeholderData: keepPreviousData,
   });
 
@@ -115,26 +115,26 @@ export const useSheets = (person: string) =>
   useQuery({
     queryKey: keys.sheets(person),
     queryFn: async () =>
-      (await answered(api.GET('/api/people/{id}/sheets', { params: { path: { id: person }, query: { size: 200 } } })))
+      (await unwrap(api.GET('/api/people/{id}/sheets', { params: { path: { id: person }, query: { size: 200 } } })))
         .items,
     enabled: person !== '',
   });
 
 export const useTickets = (q: string, person?: string, size = PAGE) =>
   usePaged([...keys.tickets(q, person), size], (page) =>
-    answered(api.GET('/api/tickets', { params: { query: { q, person, page, size } } })),
+    unwrap(api.GET('/api/tickets', { params: { query: { q, person, page, size } } })),
   );
 
 export const ticketQuery = (id: string) => ({
   queryKey: keys.ticket(id),
-  queryFn: () => answered(api.GET('/api/tickets/{id}', { params: { path: { id } } })),
+  queryFn: () => unwrap(api.GET('/api/tickets/{id}', { params: { path: { id } } })),
 });
 
 export const useTicket = (id: string) => useQuery({ ...ticketQuery(id), enabled: id !== '' });
 
 export const useRevisions = (id: string) =>
   usePaged(keys.revisions(id), (page) =>
-    answered(api.GET('/api/tickets/{id}/revisions', { params: { path: { id }, query: { page, size: 20 } } })),
+    unwrap(api.GET('/api/tickets/{id}/revisions', { params: { path: { id }, query: { page, size: 20 } } })),
   );
 
 /** Whether each revision in view would come out otherwise today; asked one by one, and remembered by the workroom. */
@@ -143,7 +143,7 @@ export function useLooked(id: string, revisions: Revision[]): Revision[] {
     queries: revisions.map((r) => ({
       queryKey: [...keys.revisions(id), r.number],
       queryFn: () =>
-        answered(api.GET('/api/tickets/{id}/revisions/{number}', { params: { path: { id, number: r.number } } })),
+        unwrap(api.GET('/api/tickets/{id}/revisions/{number}', { params: { path: { id, number: r.number } } })),
       enabled: r.comparable && r.moved === null,
       staleTime: Number.POSITIVE_INFINITY,
     })),
@@ -155,7 +155,7 @@ export const usePages = (id: string, paper: string, necklines: string, version: 
   useQuery({
     queryKey: keys.pages(id, `${paper} ${necklines}`, version),
     queryFn: () =>
-      answered(api.GET('/api/tickets/{id}/pages', { params: { path: { id }, query: { paper, necklines } } })),
+      unwrap(api.GET('/api/tickets/{id}/pages', { params: { path: { id }, query: { paper, necklines } } })),
     placeholderData: keepPreviousData,
     enabled,
   });
@@ -176,7 +176,7 @@ export const draftOf = (asked: DraftAsked | null, later = 0) => ({
   queryKey: ['draft', asked],
   queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Draft> => {
     if (later > 0) await rest(later, signal);
-    return answered(api.POST('/api/drafts/preview', { body: asked ?? {}, signal }));
+    return unwrap(api.POST('/api/drafts/preview', { body: asked ?? {}, signal }));
   },
   ...worked,
 });
@@ -194,7 +194,7 @@ const rest = (ms: number, signal: AbortSignal) =>
 export const lineOf = (asked: DraftAsked | null) => ({
   queryKey: ['line', asked],
   queryFn: ({ signal }: { signal: AbortSignal }): Promise<Line> =>
-    answered(api.POST('/api/drafts/line', { body: asked ?? {}, signal })),
+    unwrap(api.POST('/api/drafts/line', { body: asked ?? {}, signal })),
   ...worked,
 });
 
@@ -214,14 +214,14 @@ export const useDraft = (asked: DraftAsked | null) =>
 export const useLine = (asked: DraftAsked | null) => useQuery<Line>({ ...lineOf(asked), enabled: asked !== null });
 
 /** Changes that follow each other faster than this, ms, are one hand at work. */
-export const HURRY = 250;
+export const DEBOUNCE_MS = 250;
 
 /** All that is said of a draft, once its line is drawn; while a hand is at work, once it rests. */
 export function useWholeDraft(asked: DraftAsked | null, drawn: boolean) {
   const pace = useRef({ asked, at: 0, later: 0 });
   if (pace.current.asked !== asked) {
     const now = performance.now();
-    pace.current = { asked, at: now, later: now - pace.current.at < HURRY ? HURRY : 0 };
+    pace.current = { asked, at: now, later: now - pace.current.at < DEBOUNCE_MS ? DEBOUNCE_MS : 0 };
   }
   return useQuery<Draft>({
     ...draftOf(asked, pace.current.later),
@@ -235,7 +235,7 @@ export const useEvidence = (asked: DraftAsked | null) =>
   useQuery<Evidence[]>({
     queryKey: ['evidence', asked],
     queryFn: async ({ signal }) =>
-      (await answered(api.POST('/api/drafts/evidence', { body: asked ?? {}, signal }))).items,
+      (await unwrap(api.POST('/api/drafts/evidence', { body: asked ?? {}, signal }))).items,
     enabled: asked !== null,
     ...worked,
     placeholderData: keepPreviousData,
@@ -245,7 +245,7 @@ export const useEvidence = (asked: DraftAsked | null) =>
 export const useCutCloth = (asked: Views['CutClothRequest']) =>
   useQuery({
     queryKey: ['cut-cloth', asked],
-    queryFn: async ({ signal }) => answered(api.POST('/api/drafts/cut-cloth', { body: asked, signal })),
+    queryFn: async ({ signal }) => unwrap(api.POST('/api/drafts/cut-cloth', { body: asked, signal })),
     ...worked,
     placeholderData: keepPreviousData,
   });
@@ -255,7 +255,7 @@ export const useBenchSheet = (asked: DraftAsked | null) =>
   useQuery<BenchPanel[]>({
     queryKey: ['bench', asked],
     queryFn: async ({ signal }) =>
-      (await answered(api.POST('/api/drafts/bench-sheet', { body: asked ?? {}, signal }))).panels,
+      (await unwrap(api.POST('/api/drafts/bench-sheet', { body: asked ?? {}, signal }))).panels,
     enabled: asked !== null,
     ...worked,
     placeholderData: keepPreviousData,
@@ -265,7 +265,7 @@ export const useBenchSheet = (asked: DraftAsked | null) =>
 export const useRemarks = (id: string, version: number, enabled: boolean) =>
   useQuery({
     queryKey: keys.remarks(id, version),
-    queryFn: async () => (await answered(api.GET('/api/tickets/{id}/remarks', { params: { path: { id } } }))).items,
+    queryFn: async () => (await unwrap(api.GET('/api/tickets/{id}/remarks', { params: { path: { id } } }))).items,
     placeholderData: keepPreviousData,
     enabled,
   });
@@ -273,14 +273,14 @@ export const useRemarks = (id: string, version: number, enabled: boolean) =>
 export const useFittings = (id: string) =>
   useQuery({
     queryKey: keys.fittings(id),
-    queryFn: async () => (await answered(api.GET('/api/tickets/{id}/fittings', { params: { path: { id } } }))).items,
+    queryFn: async () => (await unwrap(api.GET('/api/tickets/{id}/fittings', { params: { path: { id } } }))).items,
   });
 
 /** The order of making of a ticket as it is kept, and how far it has come. */
 export const useMaking = (id: string, version: number, enabled: boolean) =>
   useQuery({
     queryKey: [...keys.making(id), version],
-    queryFn: () => answered(api.GET('/api/tickets/{id}/making', { params: { path: { id } } })),
+    queryFn: () => unwrap(api.GET('/api/tickets/{id}/making', { params: { path: { id } } })),
     placeholderData: keepPreviousData,
     enabled,
   });
@@ -294,7 +294,7 @@ export const useLay = (id: string, layer: string, version: number, tries: number
     queryKey: [...keys.lay(id), layer, version, tries ?? 'all'],
     // Left for another question, it is given up: the room it takes is wanted for that.
     queryFn: ({ signal }) =>
-      answered(api.GET('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer, tries } }, signal })),
+      unwrap(api.GET('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer, tries } }, signal })),
     enabled,
     retry: busyOnly,
   });
@@ -304,7 +304,7 @@ export const useSavings = (id: string, layer: string, version: number, enabled: 
   useQuery({
     queryKey: [...keys.lay(id), layer, version, 'savings'],
     queryFn: async ({ signal }) =>
-      (await answered(api.GET('/api/tickets/{id}/lay/savings', { params: { path: { id }, query: { layer } }, signal })))
+      (await unwrap(api.GET('/api/tickets/{id}/lay/savings', { params: { path: { id }, query: { layer } }, signal })))
         .items ?? [],
     enabled,
     retry: busyOnly,

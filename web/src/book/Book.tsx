@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { answered, api, type Problem, problemOf } from '../api/client';
+import { api, type Problem, problemOf, unwrap } from '../api/client';
 import { usePeople } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
@@ -82,7 +82,7 @@ function NewPerson({ open, onClose }: { open: boolean; onClose: () => void }) {
   const add = async (e: FormEvent) => {
     e.preventDefault();
     try {
-      const person = await answered(api.POST('/api/people', { body: { name, note } }));
+      const person = await unwrap(api.POST('/api/people', { body: { name, note } }));
       await queries.invalidateQueries({ queryKey: ['people'] });
       navigate(`/book/${person.id}`);
     } catch (failed) {

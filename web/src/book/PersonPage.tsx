@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { answered, api, type Person, type Reading, type Sheet } from '../api/client';
+import { api, type Person, type Reading, type Sheet, unwrap } from '../api/client';
 import { useMeasures, usePerson, useSheets, useTickets } from '../api/queries';
 import { forget, useOpened } from '../find/opened';
 import { Button, ButtonLink } from '../kit/Button';
@@ -121,7 +121,7 @@ function useRemoval(person: Person): () => void {
     later({
       text: `${person.name} and all their figures will be removed`,
       act: () => {
-        answered(api.DELETE('/api/people/{id}', { params: { path: { id: person.id } } }))
+        unwrap(api.DELETE('/api/people/{id}', { params: { path: { id: person.id } } }))
           .then(() => forget((p) => p.to === `/book/${person.id}` || p.about === person.name))
           .catch(() => {})
           .then(() => queries.invalidateQueries());

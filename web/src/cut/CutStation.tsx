@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { answered, api, type Draft, type Piece, type Problem, problemOf } from '../api/client';
+import { api, type Draft, type Piece, type Problem, problemOf, unwrap } from '../api/client';
 import { keys, useLooked, usePages, useRevisions } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
 import { Card } from '../kit/Card';
@@ -193,7 +193,7 @@ function Revisions() {
     setProblem(null);
     try {
       const version = await work.whenKept();
-      await answered(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason, version } }));
+      await unwrap(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason, version } }));
       setReason('');
       await queries.invalidateQueries({ queryKey: keys.revisions(id) });
       await queries.invalidateQueries({ queryKey: keys.ticket(id) });

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { answered, api, type Person, type Problem, problemOf } from '../api/client';
+import { api, type Person, type Problem, problemOf, unwrap } from '../api/client';
 import { useCutBook, useCuts, useMeasures, usePerson, useSheets, useWays } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
@@ -48,7 +48,7 @@ export function NewTicketPage() {
   };
   const write = async (name: string) => {
     try {
-      const written = await answered(api.POST('/api/people', { body: { name, note: '' } }));
+      const written = await unwrap(api.POST('/api/people', { body: { name, note: '' } }));
       await queries.invalidateQueries({ queryKey: ['people'] });
       choose(written);
     } catch (failed) {
@@ -119,7 +119,7 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
   const make = async (e: FormEvent) => {
     e.preventDefault();
     try {
-      const ticket = await answered(
+      const ticket = await unwrap(
         api.POST('/api/tickets', {
           body: {
             personId: who?.id,

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Draft, Line } from '../api/client';
-import { type DraftAsked, draftOf, HURRY, lineOf, workingOf } from '../api/queries';
+import { DEBOUNCE_MS, type DraftAsked, draftOf, lineOf, workingOf } from '../api/queries';
 
 /** An amount in hand that is not set yet: a setting and what it would be, mm. */
 type InHand = { key: string; value: number };
@@ -48,7 +48,7 @@ export function useTried(
       const { next } = hand.current;
       hand.current.next = null;
       if (next) ask(next);
-      else if (hand.current.held && !rests) hand.current.rests = setTimeout(() => ask(it, true), HURRY);
+      else if (hand.current.held && !rests) hand.current.rests = setTimeout(() => ask(it, true), DEBOUNCE_MS);
     },
     [queries],
   );

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { machine } from '../account/machine';
-import { answered, api, type MeasureKey, type Problem, problemOf, type Sheet } from '../api/client';
+import { api, type MeasureKey, type Problem, problemOf, type Sheet, unwrap } from '../api/client';
 import { keys, useSession } from '../api/queries';
 import { useUndoable } from '../kit/Undo';
 import { readTape } from '../tape/reader';
@@ -63,7 +63,7 @@ export function useSheetWork(person: string, last: Sheet | null) {
   const asked = useSettled(readings, 250);
   const review = useQuery({
     queryKey: ['review', asked],
-    queryFn: () => answered(api.POST('/api/measures/review', { body: { measures: asked } })),
+    queryFn: () => unwrap(api.POST('/api/measures/review', { body: { measures: asked } })),
     placeholderData: (before) => before,
     staleTime: Number.POSITIVE_INFINITY,
   });

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { answered, api, type Cut, type Ticket, type Way } from '../api/client';
+import { api, type Cut, type Ticket, unwrap, type Way } from '../api/client';
 import { useCuts, useTickets, useWays } from '../api/queries';
 import { Picture } from '../cutbook/Picture';
 import { forget } from '../find/opened';
@@ -108,7 +108,7 @@ function Tag({ ticket: t, cut, onGone }: { ticket: Ticket; cut: string; onGone: 
     later({
       text: `${t.name} comes off the rack`,
       act: () => {
-        answered(api.DELETE('/api/tickets/{id}', { params: { path: { id: t.id } } }))
+        unwrap(api.DELETE('/api/tickets/{id}', { params: { path: { id: t.id } } }))
           .then(() => forget((p) => p.to.startsWith(`/tickets/${t.id}/`)))
           .catch(() => onGone(false))
           .then(() => queries.invalidateQueries({ queryKey: ['tickets'] }));

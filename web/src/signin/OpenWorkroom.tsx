@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { CodeCard } from '../account/Recovery';
-import { answered, api, type Problem, problemOf } from '../api/client';
+import { api, type Problem, problemOf, unwrap } from '../api/client';
 import { keys } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
@@ -23,7 +23,7 @@ export function OpenWorkroom({ onBack }: { onBack: () => void }) {
     setWaiting(true);
     setProblem(null);
     try {
-      setCode((await answered(api.POST('/api/workrooms', { body: typed }))).recovery);
+      setCode((await unwrap(api.POST('/api/workrooms', { body: typed }))).recovery);
     } catch (failed) {
       setProblem(problemOf(failed));
     } finally {

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import { answered, api, type Problem, problemOf } from '../api/client';
+import { api, type Problem, problemOf, unwrap } from '../api/client';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 
@@ -16,7 +16,7 @@ export function Recover({ onBack }: { onBack: (said: string | null) => void }) {
     e.preventDefault();
     setProblem(null);
     try {
-      await answered(api.POST('/api/session/recover', { body: typed }));
+      await unwrap(api.POST('/api/session/recover', { body: typed }));
       onBack('The new password holds. Make a new recovery code once you are in: the one you used is spent.');
     } catch (failed) {
       setProblem(problemOf(failed));

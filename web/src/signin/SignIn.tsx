@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { answered, api, type Problem, problemOf } from '../api/client';
+import { api, type Problem, problemOf, unwrap } from '../api/client';
 import { type Door, keys } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
@@ -66,7 +66,7 @@ function useSignIn() {
     setWaiting(true);
     setProblem(null);
     try {
-      await answered(api.POST('/api/session', { body: as }));
+      await unwrap(api.POST('/api/session', { body: as }));
       await queries.resetQueries({ queryKey: keys.session });
     } catch (failed) {
       setProblem(problemOf(failed));

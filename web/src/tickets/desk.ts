@@ -6,7 +6,7 @@
  */
 import { MutationObserver, onlineManager, type QueryClient } from '@tanstack/react-query';
 import type { Machine } from '../account/machine';
-import { answered, api, Problem, type Ticket, waitOf } from '../api/client';
+import { api, Problem, type Ticket, unwrap, waitOf } from '../api/client';
 import { keys, ticketQuery } from '../api/queries';
 import { fold, inverse, isTicket, type Kept, keptOf, merged, type Place, type Step, toward, valueAt } from './changes';
 import type { Tab } from './tabs';
@@ -270,7 +270,7 @@ export class Desk {
     const on = this.latest(id, version);
     const { promised, ...rest } = fold(keptOf(now), steps);
     try {
-      const saved = await answered(
+      const saved = await unwrap(
         api.PUT('/api/tickets/{id}', {
           params: { path: { id } },
           body: { ...rest, promised: promised ?? undefined, version: on },

@@ -1,7 +1,7 @@
 /** What goes through the outbox: how each kind is sent, and what its answer changes on the page. */
 import type { QueryClient } from '@tanstack/react-query';
 import { machine } from '../account/machine';
-import { answered, api, type Making, type Person, Problem, type Sheet, type Views } from '../api/client';
+import { api, type Making, type Person, Problem, type Sheet, unwrap, type Views } from '../api/client';
 import { keys } from '../api/queries';
 import { isSheet } from '../measure/sheetChanges';
 import { isTicket } from './changes';
@@ -21,7 +21,7 @@ export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind>
   };
   const step: Kind<StepDone, Making> = {
     send: ({ of, body }) =>
-      answered(
+      unwrap(
         api.PUT('/api/tickets/{id}/making/steps/{step}', {
           params: { path: { id: of, step: body.step } },
           body: body.what,
@@ -30,13 +30,13 @@ export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind>
     done: (view, { of }) => made(view, of),
   };
   const habit: Kind<string, Making> = {
-    send: ({ of, body }) => answered(api.PUT('/api/tickets/{id}/making', { ...path(of), body: { habit: body } })),
+    send: ({ of, body }) => unwrap(api.PUT('/api/tickets/{id}/making', { ...path(of), body: { habit: body } })),
     done: (view, { of }) => made(view, of),
   };
   const sheet: Kind<SheetTaken, Sheet> = {
     send: async ({ of, body }) => {
       try {
-        return await answered(api.POST('/api/people/{id}/sheets', { ...path(of), body }));
+        return await unwrap(api.POST('/api/people/{id}/sheets', { ...path(of), body }));
       } catch (e) {
         // Sent before, and the answer was lost on the way: it is there already.
         if (e instanceof Problem && e.stale && isSheet(e.current) && isTaken(e.current, body)) return e.current;
@@ -51,7 +51,7 @@ export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind>
     },
   };
   const person: Kind<PersonChanged, Person> = {
-    send: ({ of, body }) => answered(api.PUT('/api/people/{id}', { ...path(of), body })),
+    send: ({ of, body }) => unwrap(api.PUT('/api/people/{id}', { ...path(of), body })),
     done: (kept, { of }) => {
       queries.setQueryData(keys.person(of), kept);
       for (const key of ['people', 'tickets', 'ticket']) void queries.invalidateQueries({ queryKey: [key] });
@@ -62,11 +62,11 @@ export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind>
       // What was changed here and sent before it is known: it was seen on that.
       const version = desk.latest(of, body.version);
       try {
-        return await answered(api.POST('/api/tickets/{id}/fittings', { ...path(of), body: { ...body, version } }));
+        return await unwrap(api.POST('/api/tickets/{id}/fittings', { ...path(of), body: { ...body, version } }));
       } catch (e) {
         // Sent before, and the answer was lost on the way: it is the last fitting there already.
         if (!(e instanceof Problem && e.stale && isTicket(e.current) && e.current.version === version + 1)) throw e;
-        const { items } = await answered(api.GET('/api/tickets/{id}/fittings', path(of)));
+        const { items } = await unwrap(api.GET('/api/tickets/{id}/fittings', path(of)));
         const last = items[0];
         if (last && last.remark === body.remark && last.note === (body.note ?? '').trim()) return last;
         throw e;

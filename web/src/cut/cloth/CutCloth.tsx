@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { answered, api, type Problem, problemOf, type Views } from '../../api/client';
+import { api, type Problem, problemOf, unwrap, type Views } from '../../api/client';
 import { useSavings, useTickets } from '../../api/queries';
 import { Button, ButtonLink } from '../../kit/Button';
 import { LengthInput } from '../../kit/LengthInput';
@@ -315,7 +315,7 @@ function Longest({ work, layer, remnant }: { work: TicketWork; layer: string; re
     setBusy(true);
     try {
       setFound(
-        await answered(
+        await unwrap(
           api.GET('/api/tickets/{id}/lay/longest', {
             params: { path: { id: work.id }, query: { layer, along: remnant ? undefined : along } },
           }),

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { answered, api, type Problem, problemOf, type Views, whenThereIsRoom } from '../../api/client';
+import { api, type Problem, problemOf, unwrap, type Views, whenThereIsRoom } from '../../api/client';
 import { keys, useLay } from '../../api/queries';
 import type { TicketWork } from '../../tickets/TicketDesk';
 import { bounds, go, overlap, type Ring, slid } from './collide';
@@ -115,7 +115,7 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
     },
     keep: () =>
       say(() =>
-        answered(
+        unwrap(
           api.PUT('/api/tickets/{id}/lay', {
             params: { path: { id } },
             body: { ...set, placements: now.map(hand) },
@@ -124,7 +124,7 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
       ),
     set: (what: Partial<Views['KeptLay']>) =>
       say(() =>
-        answered(
+        unwrap(
           api.PUT('/api/tickets/{id}/lay', {
             params: { path: { id } },
             body: { ...set, ...what },
@@ -132,7 +132,7 @@ export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
         ),
       ),
     forget: () =>
-      say(() => answered(api.DELETE('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer } } }))),
+      say(() => unwrap(api.DELETE('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer } } }))),
   };
 }
 

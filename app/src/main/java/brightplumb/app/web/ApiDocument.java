@@ -36,16 +36,21 @@ class ApiDocument {
     private static final Set<String> MAY_BE_NULL = Set.of(
             "CheckView.remedy", "NoticeView.remedy", "CutBookView.outline", "TicketView.outline", "EvidenceView.room");
 
-    /** Properties that hold names which are declared in the core, and all that they can be. */
-    private static final Map<String, List<String>> NAMES = Map.of(
-            "MeasureView.key", measures(),
-            "DoubtView.measure", measures(),
-            "EstimateView.measure", measures(),
-            "CheckView.id", checks(),
-            "CheckView.posture", postures(),
-            "EvidenceView.check", checks(),
-            "PieceView.layer", layers(),
-            "LayView.layer", layers());
+    /**
+     * Properties that hold names which are declared in the core, and all that they can be. Found when the document is
+     * asked for: the catalogue takes a while to be built.
+     */
+    private static Map<String, List<String>> names() {
+        return Map.of(
+                "MeasureView.key", measures(),
+                "DoubtView.measure", measures(),
+                "EstimateView.measure", measures(),
+                "CheckView.id", checks(),
+                "CheckView.posture", postures(),
+                "EvidenceView.check", checks(),
+                "PieceView.layer", layers(),
+                "LayView.layer", layers());
+    }
 
     private static List<String> measures() {
         return Arrays.stream(Measure.values()).map(Measure::key).toList();
@@ -87,7 +92,7 @@ class ApiDocument {
             var schemas = api.getComponents().getSchemas();
             schemas.forEach(ApiDocument::complete);
             schemas.values().forEach(ApiDocument::amounts);
-            NAMES.forEach((property, all) -> named(schemas, property, all));
+            names().forEach((property, all) -> named(schemas, property, all));
             Schema<Object> number = ofType("number");
             Schema<Object> level = ofType("object");
             level.addProperty("from", ofType("string")._enum(List.of("waist", "knee", "ankle", "floor")));
