@@ -5,8 +5,8 @@ APPLICATION=
 BUILT=app/target/built
 SOURCES="pom.xml */pom.xml core/src/main formats/src/main app/src/main web/src web/index.html web/public web/package-lock.json web/openapi.json web/*.ts web/*.json"
 
-# Builds when something that goes into the jar is newer than it, and when the jar cannot be opened: one whose writing was ended
-# has no list of its files. Two copies that start at once build one after the other.
+# Builds when something that goes into the jar is newer than it, and when the jar cannot be opened: one whose writing
+# was ended has no list of its files. Two copies that start at once build one after the other.
 build() {
   local log=$PLUMB_DATA/build.log
   mkdir -p "$BUILT"
@@ -30,7 +30,7 @@ package() {
     || { tail -n 30 "$1" >&2; fail "the build failed; its log is $1"; }
 }
 
-# One folder for each build, made aside and swapped in whole, so that it is never changed under a copy that runs from it.
+# One folder for each build, made aside and swapped in whole, so that it is never changed under a copy that runs.
 unpack() {
   local aside old
   UNPACKED=$BUILT/$(stat -c '%s-%Y' "$JAR")
@@ -53,14 +53,15 @@ unpack() {
   done
 }
 
-# With its classes archived by a run that ends before it answers, the application starts in half the time. That run meets the
-# database, so that the classes that speak with it are in the archive too.
+# With its classes archived by a run that ends before it answers, the application starts in half the time. That run
+# meets the database, so that the classes that speak with it are in the archive too.
 archive_classes() {
   [ ! -f "$UNPACKED/classes.jsa" ] || return 0
   say "getting the build ready to start quickly"
   local aside
   aside=$PWD/$(mktemp "$UNPACKED/archive.XXXXXX")
-  (become_application -XX:ArchiveClassesAtExit="$aside" -Dspring.context.exit=onRefresh) >>"$PLUMB_DATA/build.log" 2>&1 || true
+  (become_application -XX:ArchiveClassesAtExit="$aside" -Dspring.context.exit=onRefresh) \
+    >>"$PLUMB_DATA/build.log" 2>&1 || true
   if [ -s "$aside" ]; then
     mv -T "$aside" "$UNPACKED/classes.jsa"
   else
@@ -69,7 +70,8 @@ archive_classes() {
   fi
 }
 
-# Becomes the application, its beans defined when it was built; what it is given goes to Java. It writes its log itself, kept over a start and turned by size.
+# Becomes the application, its beans defined when it was built; what it is given goes to Java. It writes its log
+# itself, kept over a start and turned by size.
 become_application() {
   umask 077
   cd "$UNPACKED" || exit 1

@@ -74,8 +74,8 @@ measure() {
   (cd e2e && java -cp "target/test-classes:$(cat "$data/classpath")" "$@")
 }
 
-# As a user starts: from the command to the line that says it is ready. The first after a build archives its classes too; then with a
-# new cluster and demo world, then five times again.
+# As a user starts: from the command to the line that says it is ready. The first after a build archives its classes
+# too; then with a new cluster and demo world, then five times again.
 
 bench_start() {
   local folder

@@ -28,6 +28,9 @@ const STATIONS: [string, Station][] = [
 
 const nowhere = () => null;
 
+const TICKET_BAR = `relative z-20 flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash
+  px-5 py-1 md:flex-nowrap`;
+
 /** The head of every page: the mark, the tape, the unit, find, and who is signed in. */
 export function Shell(props: {
   at?: Station;
@@ -67,11 +70,7 @@ export function Shell(props: {
         </p>
       )}
       <KeptHere />
-      {props.bar && (
-        <div className="no-print painted-apart relative z-20 flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-line border-b bg-wash px-5 py-1 md:flex-nowrap">
-          {props.bar}
-        </div>
-      )}
+      {props.bar && <div className={`no-print painted-apart ${TICKET_BAR}`}>{props.bar}</div>}
       <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col md:overflow-y-auto lg:overflow-hidden' : 'flex-1'}>
         {props.children}
       </main>

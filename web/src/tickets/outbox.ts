@@ -23,7 +23,7 @@ export type Item = {
 /** How a kind is sent, and what is done with the answer, whichever page gets it. */
 export type Kind<B = never, A = unknown> = {
   send: (item: Item & { body: B }) => Promise<A>;
-  done: (answer: A, item: Item & { body: B }) => void;
+  done(answer: A, item: Item & { body: B }): void;
 };
 
 export type OutboxState = { waiting: Item[]; refused: { item: Item; why: string }[] };

@@ -20,9 +20,8 @@ vi.mock('../api/client', async (original) => ({
 const said: FittingSaid = { remark: 'waist-gapes', note: ' at the back ', settings: {}, version: 3 };
 const item: Item & { body: FittingSaid } = { id: 'i', kind: 'fitting', of: 't', title: 'A fitting', body: said };
 const send = () => {
-  const desk = { latest: (_: string, version: number) => version } as unknown as Parameters<typeof sendable>[1];
-  const kind = sendable(new QueryClient(), desk).fitting;
-  return kind?.send(item as never);
+  const desk = { latest: (_: string, version: number) => version };
+  return sendable(new QueryClient(), desk).fitting.send(item);
 };
 
 beforeEach(() => Object.assign(room, { at: 4, last: { remark: 'waist-gapes', note: 'at the back' } }));

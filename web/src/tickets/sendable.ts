@@ -14,7 +14,7 @@ export type PersonChanged = { name: string; note: string; version: number };
 export type FittingSaid = Omit<Views['FittingRequest'], 'version'> & { version: number };
 
 /** Kinds by their names; each is given the ticket or the person it is of. */
-export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind> {
+export function sendable(queries: QueryClient, desk: Pick<Desk, 'latest'>) {
   const path = (id: string) => ({ params: { path: { id } } });
   const made = (view: Making, of: string) => {
     for (const [key] of queries.getQueriesData<Making>({ queryKey: keys.making(of) })) queries.setQueryData(key, view);
@@ -77,7 +77,7 @@ export function sendable(queries: QueryClient, desk: Desk): Record<string, Kind>
         void queries.invalidateQueries({ queryKey: key });
     },
   };
-  return { step, habit, sheet, person, fitting } as Record<string, Kind>;
+  return { step, habit, sheet, person, fitting };
 }
 
 /** Whether a sheet is the one that was sent. */

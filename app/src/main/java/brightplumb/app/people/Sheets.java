@@ -116,7 +116,8 @@ public class Sheets {
                 .single();
         batch.batchUpdate(
                 """
-                insert into measure_reading (workroom_id, sheet_id, measure, typed, unit, mm, provenance, second_typed, second_mm)
+                insert into measure_reading
+                    (workroom_id, sheet_id, measure, typed, unit, mm, provenance, second_typed, second_mm)
                 values (:workroom, :sheet, :measure, :typed, :unit, :mm, :provenance, :secondTyped, :secondMm)""",
                 readings.entrySet().stream()
                         .map(entry -> row(workroom, id, entry.getKey(), entry.getValue()))

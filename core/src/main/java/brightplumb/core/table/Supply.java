@@ -6,11 +6,12 @@ public enum Supply {
     BUTTON("button", Supply.SMALL_PARTS),
     CORD(
             "cord",
-            "Cords at waist or hem catch: on children's wear many countries restrict or forbid them. Follow the local rules."),
+            "Cords at waist or hem catch: on children's wear many countries restrict or forbid them. "
+                    + "Follow the local rules."),
     ELASTIC(
             "elastic",
-            "Elastic that marks the skin is too short, whatever the figure says. Some holds latex; ask about allergies, "
-                    + "and follow medical advice where there is any."),
+            "Elastic that marks the skin is too short, whatever the figure says. Some holds latex; ask about "
+                    + "allergies, and follow medical advice where there is any."),
     FUSING("fusing", ""),
     HOOK("hook", Supply.SMALL_PARTS),
     LACE("lace", ""),
