@@ -18,8 +18,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param address the address it listens on
  * @param hosts names it answers to beside those of its own machine
  * @param proxies addresses whose word is taken for where a request comes from
- * @param bodyWithin how long a request's body may take to come in
- * @param answerWithin how long an answer may take to be read
+ * @param connections what one connection, and one address, may take of the server
  * @param signUp {@code open} or {@code closed}; blank means open on loopback only
  */
 @ConfigurationProperties("plumb")
@@ -28,16 +27,31 @@ public record PlumbProperties(
         String address,
         List<String> hosts,
         List<String> proxies,
-        Duration bodyWithin,
-        Duration answerWithin,
+        ConnectionLimits connections,
         String signUp) {
+
+    /**
+     * What one connection, and one address, may take of the server.
+     *
+     * @param each connections that one address may have open, this machine and the proxies apart; null means 300
+     * @param headWithin how long the head of a request may take to come in; null means 15 s
+     * @param bodyWithin how long a request's body may take to come in; null means 10 s
+     * @param answerWithin how long an answer may take to be read; null means 30 s
+     */
+    public record ConnectionLimits(Integer each, Duration headWithin, Duration bodyWithin, Duration answerWithin) {
+        public ConnectionLimits {
+            each = each == null ? Integer.valueOf(300) : each;
+            headWithin = headWithin == null ? Duration.ofSeconds(15) : headWithin;
+            bodyWithin = bodyWithin == null ? Duration.ofSeconds(10) : bodyWithin;
+            answerWithin = answerWithin == null ? Duration.ofSeconds(30) : answerWithin;
+        }
+    }
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
 
     public PlumbProperties {
         hosts = hosts == null ? List.of() : List.copyOf(hosts);
-        bodyWithin = bodyWithin == null ? Duration.ofSeconds(10) : bodyWithin;
-        answerWithin = answerWithin == null ? Duration.ofSeconds(30) : answerWithin;
+        connections = connections == null ? new ConnectionLimits(null, null, null, null) : connections;
         proxies = proxies == null
                 ? List.of()
                 : proxies.stream().map(String::strip).filter(p -> !p.isEmpty()).toList();

@@ -28,8 +28,10 @@ final class Application {
                 .run(
                         "--server.port=0",
                         "--plumb.demo=on",
-                        "--plumb.body-within=3s",
-                        "--plumb.answer-within=3s",
+                        "--plumb.connections.head-within=3s",
+                        "--plumb.connections.each=20",
+                        "--plumb.connections.body-within=3s",
+                        "--plumb.connections.answer-within=3s",
                         "--plumb.proxies=127.0.0.1",
                         "--spring.datasource.url=" + server + "apptest",
                         "--spring.datasource.username=" + database.user(),

@@ -1,13 +1,16 @@
 package brightplumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 
 import brightplumb.app.door.ResponseBodyFilter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -116,6 +119,72 @@ class DoorTest {
             for (Socket socket : slow) {
                 socket.close();
             }
+        }
+    }
+
+    /** Silence is ended by the server anyhow; a letter now and then is not silence. */
+    @Test
+    void a_head_that_comes_letter_by_letter_is_ended() throws Exception {
+        try (Socket socket = new Socket("127.0.0.1", Application.port())) {
+            socket.setSoTimeout(200);
+            for (byte letter : ("GET /" + "a".repeat(100)).getBytes(StandardCharsets.ISO_8859_1)) {
+                try {
+                    socket.getOutputStream().write(letter);
+                    if (socket.getInputStream().read() < 0) {
+                        return;
+                    }
+                } catch (SocketTimeoutException open) {
+                    // It waits for the next letter.
+                } catch (IOException ended) {
+                    return;
+                }
+            }
+        }
+        fail("Twenty seconds for a head, and it is still waited for.");
+    }
+
+    @Test
+    void one_address_has_its_share_of_the_connections_and_others_have_theirs() throws IOException {
+        List<Socket> taken = new ArrayList<>();
+        try {
+            for (int i = 0; i < 20; i++) {
+                taken.add(from("127.0.0.2"));
+                assertThat(isAnswered(taken.get(i))).as("connection " + (i + 1)).isTrue();
+            }
+            try (Socket tooMany = from("127.0.0.2");
+                    Socket another = from("127.0.0.3")) {
+                assertThat(isAnswered(tooMany)).isFalse();
+                assertThat(isAnswered(another)).isTrue();
+            }
+            taken.remove(0).close();
+            Waiting.until(() -> {
+                try (Socket next = from("127.0.0.2")) {
+                    return isAnswered(next);
+                } catch (IOException refused) {
+                    return false;
+                }
+            });
+        } finally {
+            for (Socket socket : taken) {
+                socket.close();
+            }
+        }
+    }
+
+    private static Socket from(String address) throws IOException {
+        Socket socket = new Socket("127.0.0.1", Application.port(), InetAddress.getByName(address), 0);
+        socket.setSoTimeout(20_000);
+        return socket;
+    }
+
+    private static boolean isAnswered(Socket socket) {
+        try {
+            socket.getOutputStream()
+                    .write("GET /api/session HTTP/1.1\r\nHost: localhost\r\n\r\n"
+                            .getBytes(StandardCharsets.ISO_8859_1));
+            return socket.getInputStream().read() == 'H';
+        } catch (IOException refused) {
+            return false;
         }
     }
 

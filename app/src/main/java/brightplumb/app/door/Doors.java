@@ -22,13 +22,13 @@ class Doors {
     FilterRegistrationBean<Filter> requestBody(PlumbProperties properties) {
         return at(
                 1,
-                new RequestBodyFilter(properties.bodyWithin()),
+                new RequestBodyFilter(properties.connections().bodyWithin()),
                 EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
     }
 
     @Bean
     ResponseBodyFilter responseBody(PlumbProperties properties) {
-        return new ResponseBodyFilter(properties.answerWithin());
+        return new ResponseBodyFilter(properties.connections().answerWithin());
     }
 
     @Bean

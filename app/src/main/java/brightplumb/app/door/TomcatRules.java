@@ -1,8 +1,12 @@
 package brightplumb.app.door;
 
 import brightplumb.app.PlumbProperties;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.catalina.Host;
 import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
@@ -30,6 +34,9 @@ class TomcatRules {
                 server.addEngineValves(forwarded(properties));
             }
             server.addEngineValves(new ClientPresence.Valve());
+            server.setProtocol(GuardedConnections.class.getName());
+            server.addConnectorCustomizers(connector -> ((GuardedConnections) connector.getProtocolHandler())
+                    .limit(properties.connections(), unlimited(properties)));
             // A reader who takes nothing is sent no more than this; the system would go on to some megabytes.
             server.addConnectorCustomizers(connector -> connector.setProperty("socket.txBufSize", UNREAD));
             server.addContextCustomizers(context -> {
@@ -37,6 +44,21 @@ class TomcatRules {
                 host.getPipeline().addValve(new ProblemReportValve());
             });
         };
+    }
+
+    /** Behind each of these stand many people. */
+    private static Set<InetAddress> unlimited(PlumbProperties properties) {
+        return Stream.concat(Stream.of("127.0.0.1", "::1"), properties.proxies().stream())
+                .map(TomcatRules::address)
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static InetAddress address(String proxy) {
+        try {
+            return InetAddress.getByName(proxy);
+        } catch (UnknownHostException unknown) {
+            throw new IllegalArgumentException("PLUMB_PROXIES names " + proxy + ", which is no address.", unknown);
+        }
     }
 
     /** Takes a proxy's word for where a request comes from and whether it came over HTTPS; nobody else's. */
