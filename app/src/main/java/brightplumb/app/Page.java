@@ -1,6 +1,7 @@
 package brightplumb.app;
 
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A page of a list, as every list is answered.
@@ -27,6 +28,9 @@ public record Page<T>(List<T> items, long total, int page, int size) {
 
         public static final int MOST = 200;
 
+        /** Letters of which no index by parts of a name knows anything. */
+        private static final int SHORT = 2;
+
         /** From a request's parameters, each brought within its limits. */
         public static Asked of(String q, Integer page, Integer size) {
             return new Asked(
@@ -39,13 +43,43 @@ public record Page<T>(List<T> items, long total, int page, int size) {
             return (long) page * size;
         }
 
-        /** The words as a pattern that finds them anywhere, with wildcards in them taken literally. */
+        /** Returns whether anything is looked for. */
+        public boolean searches() {
+            return !q.isEmpty();
+        }
+
+        /**
+         * Returns the condition under which a name is found: by any part of it, or by how one of its words begins where
+         * two letters or fewer are asked for. Its parameters are {@link #pattern} and {@link #word}.
+         *
+         * @param column the name's column, as the query calls it
+         */
+        public String finds(String column) {
+            return isShort()
+                    ? "(lower(%1$s) like :pattern or lower(%1$s) like :word)".formatted(column)
+                    : "lower(%s) like :pattern".formatted(column);
+        }
+
+        /** Returns the pattern that the whole name is compared with. */
         public String pattern() {
-            return "%"
-                    + q.toLowerCase(java.util.Locale.ROOT)
-                            .replace("\\", "\\\\")
-                            .replace("%", "\\%")
-                            .replace("_", "\\_") + "%";
+            return (isShort() ? "" : "%") + literally() + "%";
+        }
+
+        /** Returns the pattern of a word that is not the first. */
+        public String word() {
+            return "% " + literally() + "%";
+        }
+
+        private boolean isShort() {
+            return q.codePointCount(0, q.length()) <= SHORT;
+        }
+
+        /** What was typed, with wildcards in it taken literally. */
+        private String literally() {
+            return q.toLowerCase(Locale.ROOT)
+                    .replace("\\", "\\\\")
+                    .replace("%", "\\%")
+                    .replace("_", "\\_");
         }
     }
 }

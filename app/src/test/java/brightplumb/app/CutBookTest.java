@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** Every cut on somebody's measures, and the small pictures that tickets hang with. */
@@ -94,7 +95,9 @@ class CutBookTest {
                 .json();
         String first = hanging(her).get("outline").toString();
         assertThat(first).contains("panels");
-        assertThat(hanging(her).get("outline").toString()).as("kept").isEqualTo(first);
+        String row = row(ticket);
+        assertThat(hanging(her).get("outline").toString()).isEqualTo(first);
+        assertThat(row(ticket)).as("reading the rack writes nothing").isEqualTo(row);
 
         Map<String, Object> longer = new HashMap<>();
         longer.put("name", "Pictured");
@@ -112,6 +115,15 @@ class CutBookTest {
         assertThat(hanging(her).get("outline").get("width").asDouble())
                 .as("drawn anew on the newest sheet")
                 .isGreaterThan(changed.get("width").asDouble() + 50);
+    }
+
+    /** The transaction that wrote a ticket's row. */
+    private static String row(JsonNode ticket) {
+        return Application.bean(JdbcClient.class)
+                .sql("select xmin::text from ticket where id = :id")
+                .param("id", UUID.fromString(ticket.get("id").asString()))
+                .query(String.class)
+                .single();
     }
 
     private JsonNode hanging(String person) {

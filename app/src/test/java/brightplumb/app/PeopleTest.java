@@ -3,6 +3,9 @@ package brightplumb.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -113,6 +116,24 @@ class PeopleTest {
         assertThat(page.get("size").asInt()).isEqualTo(200);
         assertThat(page.get("page").asInt()).isZero();
         assertThat(demo.get("/api/people?page=many").status()).isEqualTo(422);
+    }
+
+    @Test
+    void two_letters_find_how_a_word_of_a_name_begins_and_three_find_any_part() {
+        person("Quilla Oxbow");
+        person("Equus Proxy");
+        assertThat(found("Q")).contains("Quilla Oxbow").doesNotContain("Equus Proxy");
+        assertThat(found("ox")).contains("Quilla Oxbow").doesNotContain("Equus Proxy");
+        assertThat(found("illa")).containsExactly("Quilla Oxbow");
+        assertThat(found("rox")).containsExactly("Equus Proxy");
+        assertThat(found("%")).isEmpty();
+    }
+
+    private List<String> found(String q) {
+        return demo.get("/api/people?size=200&q=" + URLEncoder.encode(q, StandardCharsets.UTF_8))
+                .json()
+                .get("items")
+                .findValuesAsString("name");
     }
 
     @Test

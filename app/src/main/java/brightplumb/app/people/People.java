@@ -28,17 +28,19 @@ public class People {
     }
 
     Page<PersonView> list(UUID workroom, Page.Asked asked) {
-        var items = db.sql(VIEW
-                        + " and lower(p.name) like :pattern order by lower(p.name), p.id limit :size offset :offset")
+        String found = asked.searches() ? " and " + asked.finds("p.name") : "";
+        var items = db.sql(VIEW + found + " order by lower(p.name), p.id limit :size offset :offset")
                 .param("workroom", workroom)
                 .param("pattern", asked.pattern())
+                .param("word", asked.word())
                 .param("size", asked.size())
                 .param("offset", asked.offset())
                 .query(People::person)
                 .list();
-        long total = db.sql("select count(*) from person where workroom_id = :workroom and lower(name) like :pattern")
+        long total = db.sql("select count(*) from person p where p.workroom_id = :workroom" + found)
                 .param("workroom", workroom)
                 .param("pattern", asked.pattern())
+                .param("word", asked.word())
                 .query(Long.class)
                 .single();
         return new Page<>(items, total, asked.page(), asked.size());

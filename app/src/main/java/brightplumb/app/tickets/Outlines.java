@@ -4,20 +4,26 @@ import brightplumb.app.Page;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.measure.Refusal;
 import brightplumb.formats.svg.SmallOutline;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/**
- * The small pictures of tickets: kept with them, and drawn anew where the ticket or the measures have changed since.
- */
+/** The small pictures of tickets: drawn when they are first listed, and again after a change of ticket or measures. */
 @Service
 class Outlines {
 
-    private final Tickets tickets;
-    private final TicketDrafts drafts;
+    private static final long MOST = 5_000;
 
-    Outlines(Tickets tickets, TicketDrafts drafts) {
-        this.tickets = tickets;
+    /** What a picture shows; each part only ever goes up. */
+    private record State(UUID ticket, int version, int sheet) {}
+
+    private final TicketDrafts drafts;
+    private final Cache<State, Optional<OutlineView>> drawn =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    Outlines(TicketDrafts drafts) {
         this.drafts = drafts;
     }
 
@@ -28,15 +34,16 @@ class Outlines {
     }
 
     private TicketView drawn(UUID workroom, TicketView ticket) {
-        return ticket.drawn() ? ticket : ticket.with(tickets.drawn(workroom, ticket, outline(workroom, ticket)));
+        State state = new State(ticket.id(), ticket.version(), ticket.sheet());
+        return ticket.with(drawn.get(state, s -> outline(workroom, ticket)).orElse(null));
     }
 
-    private OutlineView outline(UUID workroom, TicketView ticket) {
+    private Optional<OutlineView> outline(UUID workroom, TicketView ticket) {
         try {
-            return OutlineView.of(SmallOutline.of(
-                    Drafting.draft(drafts.request(workroom, ticket).read())));
+            return Optional.of(OutlineView.of(SmallOutline.of(
+                    Drafting.draft(drafts.request(workroom, ticket).read()))));
         } catch (Refusal refused) {
-            return null;
+            return Optional.empty();
         }
     }
 }

@@ -19,7 +19,7 @@ import java.util.UUID;
  * @param version goes up with every change; a change must name the version it was made on
  * @param revisions how many revisions were frozen
  * @param outline its small picture in a list; null elsewhere, and where it cannot be drafted
- * @param drawn whether the picture is of the ticket and the measures as they are now
+ * @param sheet the number of its person's newest sheet; 0 where there is none
  */
 public record TicketView(
         UUID id,
@@ -42,7 +42,7 @@ public record TicketView(
         int revisions,
         Instant updatedAt,
         @Schema(types = {"object", "null"}) OutlineView outline,
-        @JsonIgnore boolean drawn) {
+        @JsonIgnore int sheet) {
 
     /** The same with a picture. */
     TicketView with(OutlineView picture) {
@@ -62,6 +62,6 @@ public record TicketView(
                 revisions,
                 updatedAt,
                 picture,
-                true);
+                sheet);
     }
 }

@@ -23,9 +23,10 @@ public class Tickets {
 
     private static final String VIEW = """
             select t.*, p.name as person_name,
-                   (select count(*) from revision r where r.workroom_id = t.workroom_id and r.ticket_id = t.id) as revisions,
-                   t.version || ':' || coalesce((select max(s.number) from measure_sheet s
-                       where s.workroom_id = t.workroom_id and s.person_id = t.person_id), 0) as drawn_of
+                   (select count(*) from revision r
+                       where r.workroom_id = t.workroom_id and r.ticket_id = t.id) as revisions,
+                   (select coalesce(max(s.number), 0) from measure_sheet s
+                       where s.workroom_id = t.workroom_id and s.person_id = t.person_id) as sheet
             from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id
             where t.workroom_id = :workroom""";
     private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
@@ -42,26 +43,36 @@ public class Tickets {
     }
 
     Page<TicketView> list(UUID workroom, UUID person, Page.Asked asked) {
-        String which =
-                " and (cast(:person as uuid) is null or t.person_id = :person) and (lower(t.name) like :pattern or lower(p.name) like :pattern)";
+        String which = (person == null ? "" : " and t.person_id = :person") + (asked.searches() ? found(asked) : "");
         var items = db.sql(VIEW + which
                         + " order by t.promised nulls last, lower(t.name), t.id limit :size offset :offset")
                 .param("workroom", workroom)
                 .param("person", person)
                 .param("pattern", asked.pattern())
+                .param("word", asked.word())
                 .param("size", asked.size())
                 .param("offset", asked.offset())
                 .query(this::ticket)
                 .list();
-        long total = db.sql(
-                        "select count(*) from ticket t join person p on p.workroom_id = t.workroom_id and p.id = t.person_id where t.workroom_id = :workroom"
-                                + which)
+        long total = db.sql("select count(*) from ticket t where t.workroom_id = :workroom" + which)
                 .param("workroom", workroom)
                 .param("person", person)
                 .param("pattern", asked.pattern())
+                .param("word", asked.word())
                 .query(Long.class)
                 .single();
         return new Page<>(items, total, asked.page(), asked.size());
+    }
+
+    /** By a ticket's name or its person's, each by its own index. */
+    private static String found(Page.Asked asked) {
+        return """
+                 and t.id in (
+                    select n.id from ticket n where n.workroom_id = :workroom and %s
+                    union all
+                    select o.id from person q join ticket o on o.workroom_id = q.workroom_id and o.person_id = q.id
+                    where q.workroom_id = :workroom and %s)
+                """.formatted(asked.finds("n.name"), asked.finds("q.name"));
     }
 
     /** The tickets of a workroom that are promised soonest, up to a hundred. */
@@ -94,7 +105,8 @@ public class Tickets {
             MadeWith made,
             LocalDate promised) {
         return db.sql("""
-                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth, made_with, made_without, format, promised)
+                        insert into ticket (workroom_id, person_id, name, cut, way, settings, cloth,
+                                            made_with, made_without, format, promised)
                         values (:workroom, :person, :name, :cut, :way, :settings::jsonb, :cloth::jsonb,
                                 :with::jsonb, :without::jsonb, :format, :promised)
                         returning id""")
@@ -127,7 +139,8 @@ public class Tickets {
             LocalDate promised) {
         return db.sql("""
                         update ticket set name = :name, cut = :cut, way = :way, settings = :settings::jsonb,
-                               cloth = :cloth::jsonb, made_with = :with::jsonb, made_without = :without::jsonb, format = :format, promised = :promised, version = version + 1, updated_at = now()
+                               cloth = :cloth::jsonb, made_with = :with::jsonb, made_without = :without::jsonb,
+                               format = :format, promised = :promised, version = version + 1, updated_at = now()
                         where workroom_id = :workroom and id = :id and version = :version""")
                         .param("workroom", workroom)
                         .param("id", id)
@@ -147,24 +160,6 @@ public class Tickets {
                         .param("promised", promised)
                         .update()
                 == 1;
-    }
-
-    /**
-     * Keeps the small picture of a ticket as it was read; one that was changed since is drawn anew when it is next
-     * listed.
-     */
-    OutlineView drawn(UUID workroom, TicketView ticket, OutlineView outline) {
-        db.sql("""
-                        update ticket t set outline = :outline::jsonb,
-                               outline_of = :version || ':' || coalesce((select max(s.number) from measure_sheet s
-                                   where s.workroom_id = t.workroom_id and s.person_id = t.person_id), 0)
-                        where t.workroom_id = :workroom and t.id = :id""")
-                .param("workroom", workroom)
-                .param("id", ticket.id())
-                .param("version", ticket.version())
-                .param("outline", outline == null ? null : stored.write(outline))
-                .update();
-        return outline;
     }
 
     boolean remove(UUID workroom, UUID id) {
@@ -191,7 +186,7 @@ public class Tickets {
                 rs.getInt("version"),
                 rs.getInt("revisions"),
                 rs.getTimestamp("updated_at").toInstant(),
-                rs.getString("outline") == null ? null : json.readValue(rs.getString("outline"), OutlineView.class),
-                rs.getString("outline_of").equals(rs.getString("drawn_of")));
+                null,
+                rs.getInt("sheet"));
     }
 }

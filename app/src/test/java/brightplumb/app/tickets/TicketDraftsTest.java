@@ -41,7 +41,7 @@ class TicketDraftsTest {
             0,
             Instant.EPOCH,
             null,
-            false);
+            0);
 
     @Mock
     private Sheets sheets;
