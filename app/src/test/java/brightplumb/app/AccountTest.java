@@ -305,7 +305,7 @@ class AccountTest {
         client.get("/api/session");
         String token = client.cookie("XSRF-TOKEN");
         try (Socket socket = new Socket(
-                InetAddress.getByName("127.0.0.1"), Application.port(), InetAddress.getByName("127.0.0.9"), 0)) {
+                InetAddress.getLoopbackAddress(), Application.port(), InetAddress.getByName("127.0.0.9"), 0)) {
             socket.getOutputStream()
                     .write(
                             ("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nCookie: XSRF-TOKEN="

@@ -20,6 +20,8 @@ public final class PairsBench {
     private PairsBench() {}
 
     /**
+     * Measures the two against each other.
+     *
      * @param args a cut and a way, drawn with all its pieces and as panels alone; or two of each, drawn against each
      *     other
      */

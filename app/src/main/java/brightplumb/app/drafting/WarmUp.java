@@ -49,7 +49,6 @@ public class WarmUp {
     public void begin() {
         Thread aside = new Thread(this::rehearse, "rehearsal");
         aside.setDaemon(true);
-        aside.setPriority(Thread.MIN_PRIORITY);
         aside.start();
     }
 

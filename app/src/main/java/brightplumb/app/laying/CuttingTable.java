@@ -246,7 +246,6 @@ public class CuttingTable {
                                 found.add(SavingView.of(s).named("With " + other.name() + ", " + other.personName())));
             } catch (Refusal notDraftedYet) {
                 // Nobody measured her, or her ticket is being put right: there is nothing to lay.
-                continue;
             }
         }
         return found;

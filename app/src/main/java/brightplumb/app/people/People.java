@@ -54,7 +54,11 @@ public class People {
                 .optional();
     }
 
-    /** @throws NotHere when the workroom has no such person */
+    /**
+     * Returns a person of the workroom.
+     *
+     * @throws NotHere when the workroom has no such person
+     */
     public PersonView require(UUID workroom, UUID id) {
         return find(workroom, id).orElseThrow(() -> new NotHere("person"));
     }

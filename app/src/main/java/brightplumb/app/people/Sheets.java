@@ -92,12 +92,15 @@ public class Sheets {
             String note,
             Map<String, ReadingView> readings) {
         // Two sheets added at once take turns, so that each gets its own number.
-        db.sql("select 1 from person where workroom_id = :workroom and id = :person for update")
+        boolean here = db.sql("select 1 from person where workroom_id = :workroom and id = :person for update")
                 .param("workroom", workroom)
                 .param("person", person)
                 .query(Integer.class)
                 .optional()
-                .orElseThrow(() -> new NotHere("person"));
+                .isPresent();
+        if (!here) {
+            throw new NotHere("person");
+        }
         SheetView last = newest(workroom, person).orElse(null);
         if (after != null && after != (last == null ? 0 : last.number())) {
             throw new Stale(last);

@@ -132,12 +132,15 @@ public class Revisions {
     @Transactional
     public RevisionView freeze(UUID workroom, UUID ticket, Drawn drawn, String reason, String madeBy) {
         // Two revisions frozen at once take turns, so that each gets its own number.
-        db.sql("select 1 from ticket where workroom_id = :workroom and id = :ticket for update")
+        boolean here = db.sql("select 1 from ticket where workroom_id = :workroom and id = :ticket for update")
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .query(Integer.class)
                 .optional()
-                .orElseThrow(() -> new NotHere("ticket"));
+                .isPresent();
+        if (!here) {
+            throw new NotHere("ticket");
+        }
         // Pressed twice, it is one revision.
         Optional<RevisionView> same = newest(workroom, ticket)
                 .filter(last -> last.request().equals(drawn.request())

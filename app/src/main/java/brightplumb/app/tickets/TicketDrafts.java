@@ -54,7 +54,11 @@ public class TicketDrafts {
         }
     }
 
-    /** @throws Refusal when the person was never measured */
+    /**
+     * Returns what a ticket asks to be drafted, on its person's newest sheet.
+     *
+     * @throws Refusal when the person was never measured
+     */
     public PreviewRequest request(UUID workroom, TicketView ticket) {
         SheetView sheet = sheets.newest(workroom, ticket.personId())
                 .orElseThrow(() -> new Refusal(FieldPath.MEASURES, "This person has no measures yet; take them first"));

@@ -88,7 +88,11 @@ public class Tickets {
                 .optional();
     }
 
-    /** @throws NotHere when the workroom has no such ticket */
+    /**
+     * Returns a ticket of the workroom.
+     *
+     * @throws NotHere when the workroom has no such ticket
+     */
     public TicketView require(UUID workroom, UUID id) {
         return find(workroom, id).orElseThrow(() -> new NotHere("ticket"));
     }

@@ -101,6 +101,7 @@ class ApiDocument {
             schemas.put("SettingValue", new JsonSchema().oneOf(List.of(number, ofType("string"), level)));
             Schema<Object> two = ofType("array");
             two.items(ofType("number")).minItems(2).maxItems(2);
+            @SuppressWarnings("unchecked") // The library answers its own kind without its content.
             Schema<Object> read = new JsonSchema().oneOf(List.of(number, two));
             Schema<Object> told = ofType("object");
             told.addProperty("mm", read);

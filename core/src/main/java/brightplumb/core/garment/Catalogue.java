@@ -58,7 +58,6 @@ public final class Catalogue {
                 }
             } catch (Refusal untaped) {
                 // Needs a measure that is not guessed; it is no circle.
-                continue;
             }
         }
     }

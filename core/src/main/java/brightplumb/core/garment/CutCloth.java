@@ -67,6 +67,8 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
     }
 
     /**
+     * Returns what a correction asks of pieces that are cut already.
+     *
      * @param cut the pieces that are cut, by name
      * @throws Refusal when the correction cannot be drafted, or a piece is not the garment's
      */

@@ -286,6 +286,8 @@ public final class Curves {
     }
 
     /**
+     * The place on a run that is nearest to another.
+     *
      * @param along mm from the run's start
      * @param away mm from the place
      */

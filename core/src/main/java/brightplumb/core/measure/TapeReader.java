@@ -56,7 +56,8 @@ public final class TapeReader {
 
     private static String spellFractions(String text) {
         StringBuilder spelled = new StringBuilder();
-        for (char c : text.toCharArray()) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
             String fraction = FRACTIONS.get(c);
             if (fraction == null) {
                 spelled.append(c == '⁄' ? '/' : c == '\u00a0' || c == '\u202f' ? ' ' : c);

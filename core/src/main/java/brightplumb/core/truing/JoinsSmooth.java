@@ -161,7 +161,8 @@ final class JoinsSmooth {
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
             for (int i = 0; i < joins.size(); i++) {
-                lay(table, joins.get(i), Point.of(i % ABREAST * CELL_WIDTH, i / ABREAST * CELL_HEIGHT));
+                int row = i / ABREAST;
+                lay(table, joins.get(i), Point.of(i % ABREAST * CELL_WIDTH, row * CELL_HEIGHT));
             }
             return table.done();
         }

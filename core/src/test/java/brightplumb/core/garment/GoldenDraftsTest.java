@@ -194,8 +194,8 @@ class GoldenDraftsTest {
     }
 
     private static boolean same(String then, String now) {
-        String[] one = then.split(" ");
-        String[] other = now.split(" ");
+        String[] one = then.split(" ", -1);
+        String[] other = now.split(" ", -1);
         if (one.length != other.length) {
             return false;
         }

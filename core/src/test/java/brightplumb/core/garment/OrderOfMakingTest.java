@@ -8,6 +8,7 @@ import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Seam;
@@ -217,6 +218,21 @@ class OrderOfMakingTest {
                     .toList();
             assertThat(works.indexOf(Work.FUSE)).isLessThan(works.indexOf(Work.BAND));
         }
+    }
+
+    @Test
+    void a_facing_is_turned_in_at_the_edge_that_it_is_sewn_to() {
+        Planned.Step waist = step(made("round-back-pencil"), "facing.on");
+        assertThat(waist.step().how()).anyMatch(how -> how.contains("round the waist"));
+        assertThat(waist.step().seams()).containsExactly(Seam.of(EdgeRole.WAIST).in("facing"));
+        Planned.Step neck = step(made("sweep-jumpsuit"), "facing.on");
+        assertThat(neck.step().how()).noneMatch(how -> how.contains("round the waist"));
+        assertThat(neck.step().seams()).contains(Seam.of(EdgeRole.NECK).in("facing"));
+    }
+
+    private static Planned made(String cut) {
+        Cut its = Catalogue.of(cut).orElseThrow();
+        return Making.of(Drafting.draft(DraftRequest.of(cut, null, SHE, Map.of(), null)), its.order());
     }
 
     @Test

@@ -59,7 +59,7 @@ class PulledOnTest {
                 assertThat(notice).as("%s, body %d", cut, i).isPresent();
                 Drafted pulled = draft(cut, body, notice.get().remedy().settings(), stretch);
                 assertThat(pulled.checks().stream()
-                                .filter(c -> OF_THE_WAIST.contains(c.id()) && c.verdict() == Verdict.OFF)
+                                .filter(c -> OF_THE_WAIST.contains(c.id().id()) && c.verdict() == Verdict.OFF)
                                 .map(Check::text))
                         .as("%s, body %d, stretch %.1f", cut, i, stretch)
                         .isEmpty();

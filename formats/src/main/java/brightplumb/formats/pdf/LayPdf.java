@@ -158,8 +158,9 @@ public final class LayPdf {
             String how = (placed.onFold() ? ", on the fold" : "")
                     + (placed.angle() == 180 ? ", half turned" : "")
                     + (placed.flipped() && !lay.ground().folded() ? ", face down" : "");
+            int over = i / rows;
             ink.text(
-                    Point.of(LEFT + (i / rows) * column, from + (i % rows) * LINE),
+                    Point.of(LEFT + over * column, from + (i % rows) * LINE),
                     BODY,
                     0,
                     (i + 1) + " " + names.getOrDefault(placed.piece(), placed.piece()) + ": " + said(box[0], spoken)

@@ -93,7 +93,8 @@ public final class PracticePdf {
             double high = (paper.height() - HEAD - FOOT - GAP) / (PAGE / ACROSS);
             for (int i = 0; i < frames.size(); i++) {
                 double left = EDGE + (i % ACROSS) * (wide + GAP);
-                double top = HEAD + (i / ACROSS) * (high + GAP);
+                int row = i / ACROSS;
+                double top = HEAD + row * (high + GAP);
                 frame(ink, frames.get(i), of, left, top, wide, high);
             }
         }

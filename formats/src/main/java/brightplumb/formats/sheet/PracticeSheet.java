@@ -38,8 +38,8 @@ public record PracticeSheet(List<Frame> frames) {
      * One step.
      *
      * @param number counted from 1
-     * @param box what the lines lie in: its upper left and its lower right corner; both at nought where nothing is
-     *     drawn yet
+     * @param from upper left corner of what the lines lie in, mm; at nought where nothing is drawn yet
+     * @param to its lower right corner
      */
     public record Frame(int number, Step step, List<Line> lines, Point from, Point to) {
         public Frame {

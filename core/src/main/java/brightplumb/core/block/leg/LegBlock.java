@@ -90,7 +90,7 @@ final class LegBlock {
                 set.why(BACK_HIP_IN));
 
         // Fork and crease
-        Amount extension = paper.step(
+        paper.step(
                 set.amount(FRONT_EXTENSION).named("crotch.extension.front", "front extension"),
                 "Front fork out from the centre",
                 set.why(FRONT_EXTENSION));

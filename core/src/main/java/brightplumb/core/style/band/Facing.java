@@ -45,6 +45,8 @@ import java.util.stream.Stream;
  */
 public final class Facing implements Operation {
 
+    private static final Seam WAIST_SEAM = Seam.of(EdgeRole.WAIST).in("facing");
+
     private static final StepId MADE = new StepId("facing.made");
 
     private static final StepId ON = new StepId("facing.on");
@@ -199,7 +201,7 @@ public final class Facing implements Operation {
         List<Figure> deep = List.of(Figure.mm("deep", set.amount(FACING_HEIGHT).value()));
         return List.of(
                 made,
-                on.contains("facing.waist")
+                on.contains(WAIST_SEAM)
                         ? MakingStep.of(
                                         ON,
                                         "Facing on",

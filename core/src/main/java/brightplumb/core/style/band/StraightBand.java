@@ -162,7 +162,7 @@ public final class StraightBand implements Operation {
                     "The band's height was cut off the top, and the edge lies lower on the hip: it is held in to the band.");
         }
         Amount length = kind == BandKind.LAPPED ? sewn.plus(table.set(BAND_OVERLAP)) : sewn;
-        Piece band = drawn(table, round, sewn.value(), length.value(), height.value());
+        Piece band = drawn(table, round, length.value(), height.value());
         table.paper().draw(BAND.toString(), Drawn.Role.OUTLINE, "", band.sewLine());
         table.step(
                 length.as(Fact.BAND_LENGTH, "band length"),
@@ -200,7 +200,7 @@ public final class StraightBand implements Operation {
     }
 
     /** Drawn from the fold, or from the end that is sewn last, with its opening end to the right. */
-    private static Piece drawn(Table table, WaistRound round, double sewn, double length, double height) {
+    private static Piece drawn(Table table, WaistRound round, double length, double height) {
         double long_ = round.half() ? length / 2 : length;
         double wide = 2 * height;
         if (long_ < 25 || height < 5) {

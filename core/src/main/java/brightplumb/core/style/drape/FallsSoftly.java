@@ -20,7 +20,11 @@ public final class FallsSoftly {
 
     private FallsSoftly() {}
 
-    /** @param what falls, within a sentence */
+    /**
+     * Returns the check of the cloth's drape.
+     *
+     * @param what what falls, within a sentence
+     */
     public static Check of(Inspected on, String what) {
         boolean firm = on.set().cloth().drape() == Drape.FIRM;
         return new Check(
