@@ -1,5 +1,6 @@
-import createClient from 'openapi-fetch';
+import createClient, { createQuerySerializer } from 'openapi-fetch';
 import { machine } from '../account/machine';
+import { markName, shownNotation } from '../tape/notation';
 import { connection } from './connection';
 import type { components, paths } from './contract.gen';
 
@@ -106,7 +107,15 @@ function send(request: Request): Promise<Response> {
   return fetch(request);
 }
 
-export const api = createClient<paths>({ baseUrl: '/', fetch: send });
+const listed = createQuerySerializer();
+
+/** Sentences come in the unit that is shown; nothing is asked for where it is the usual one. */
+function queryOf(query: Record<string, unknown>): string {
+  const { shown, mark } = shownNotation();
+  return listed(shown === 'cm' ? { unit: 'cm', mark: markName(mark), ...query } : query);
+}
+
+export const api = createClient<paths>({ baseUrl: '/', fetch: send, querySerializer: queryOf });
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 

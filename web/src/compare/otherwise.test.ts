@@ -15,6 +15,7 @@ const inForce = (value: number | null, choice: string | null = null, applies = t
   byHand: false,
   formula: '',
   why: 'as the cloth asks',
+  words: {},
 });
 
 const woven: Partial<Draft> = {

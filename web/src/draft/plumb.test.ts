@@ -8,6 +8,7 @@ const CM = { shown: 'cm', mark: ',' } as const;
 
 const check = (over: Partial<Check>): Check => ({
   id: 'side.meets',
+  words: {},
   title: 'Sides',
   verdict: 'true',
   measured: 600,

@@ -1,7 +1,7 @@
 /** The parts a drawing is made of, used wherever a pattern is shown. */
 import type { LinePiece, Segment } from '../api/client';
+import type { Shown } from '../tape/notation';
 import { INCH } from '../tape/reader';
-import type { Shown } from '../tape/writer';
 import { type Project, path, type View } from './geometry';
 import { behind } from './layout';
 

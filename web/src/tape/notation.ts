@@ -1,11 +1,15 @@
 /** How numbers and days are written, as the person is used to: at first as their browser is, then as they choose. */
+import { habits } from '../account/machine';
 
+/** The unit shown: inches in real fractions, or centimetres to the millimetre. */
+export type Shown = 'in' | 'cm';
 /** What stands between the whole and its tenths. */
 export type Mark = ',' | '.';
 /** 12 September, or September 12. */
 export type Days = 'day' | 'month';
 
 const MARK = 'plumb.mark';
+const SHOWN = 'plumb.unit';
 const DAYS = 'plumb.days';
 
 /** The mark a language writes. */
@@ -25,6 +29,16 @@ export function keptMark(storage: Pick<Storage, 'getItem'>, language: string): M
   const kept = storage.getItem(MARK);
   return kept === ',' || kept === '.' ? kept : markOf(language);
 }
+
+/** The unit that is shown on this machine; inches until somebody says otherwise. */
+export const keptShown = (storage: Pick<Storage, 'getItem'>): Shown => (storage.getItem(SHOWN) === 'cm' ? 'cm' : 'in');
+export const keepShown = (storage: Pick<Storage, 'setItem'>, shown: Shown) => storage.setItem(SHOWN, shown);
+
+/** How lengths are shown on this machine now. */
+export const shownNotation = (): { shown: Shown; mark: Mark } => ({
+  shown: keptShown(habits),
+  mark: keptMark(habits, navigator.language),
+});
 
 export function keptDays(storage: Pick<Storage, 'getItem'>, language: string): Days {
   const kept = storage.getItem(DAYS);

@@ -1,9 +1,20 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import { habits } from '../account/machine';
 import { longDay, shortDay } from '../words/dates';
-import { type Days, inMark, keepDays, keepMark, keptDays, keptMark, type Mark } from './notation';
-import { inCentimetres } from './spoken';
-import { type Notation, type Shown, writeLength, writeNumber, writeWithUnit } from './writer';
+import {
+  type Days,
+  inMark,
+  keepDays,
+  keepMark,
+  keepShown,
+  keptDays,
+  keptMark,
+  keptShown,
+  type Mark,
+  type Shown,
+} from './notation';
+import { type Notation, writeLength, writeNumber, writeWithUnit } from './writer';
 
 type UnitContext = Notation & {
   days: Days;
@@ -14,23 +25,25 @@ type UnitContext = Notation & {
   write: (mm: number) => string;
   writeUnit: (mm: number) => string;
   number: (value: number) => string;
-  /** Words from the workroom, their figures in one's own mark and unit. */
+  /** Words from the workroom, their figures in one's own mark. */
   words: (text: string) => string;
   longDay: (iso: string) => string;
   shortDay: (iso: string) => string;
 };
 
 const Context = createContext<UnitContext | null>(null);
-const KEY = 'plumb.unit';
 
 export function UnitProvider({ children }: { children: ReactNode }) {
-  const [shown, setUnit] = useState<Shown>(() => (habits.getItem(KEY) === 'cm' ? 'cm' : 'in'));
+  const [shown, setUnit] = useState<Shown>(() => keptShown(habits));
   const [mark, setMark] = useState<Mark>(() => keptMark(habits, navigator.language));
   const [days, setDays] = useState<Days>(() => keptDays(habits, navigator.language));
+  const queries = useQueryClient();
   const value = useMemo<UnitContext>(() => {
     const setShown = (next: Shown) => {
-      habits.setItem(KEY, next);
+      keepShown(habits, next);
       setUnit(next);
+      // Sentences are written where they are kept, in the unit that is asked for.
+      void queries.invalidateQueries();
     };
     const notation = { shown, mark };
     return {
@@ -49,11 +62,11 @@ export function UnitProvider({ children }: { children: ReactNode }) {
       write: (mm) => writeLength(mm, notation),
       writeUnit: (mm) => writeWithUnit(mm, notation),
       number: (n) => writeNumber(n, notation),
-      words: (text) => (shown === 'cm' ? inCentimetres(inMark(text, mark), mark) : inMark(text, mark)),
+      words: (text) => inMark(text, mark),
       longDay: (iso) => longDay(iso, days),
       shortDay: (iso) => shortDay(iso, days),
     };
-  }, [shown, mark, days]);
+  }, [queries, shown, mark, days]);
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
 

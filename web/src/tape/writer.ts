@@ -1,9 +1,6 @@
 /** Writes lengths as a cutter reads them. */
-import type { Mark } from './notation';
+import type { Mark, Shown } from './notation';
 import { INCH } from './reader';
-
-/** The unit shown: inches in real fractions, or centimetres to the millimetre. */
-export type Shown = 'in' | 'cm';
 
 /** In what, and how, figures are written. */
 export type Notation = { shown: Shown; mark: Mark };

@@ -28,6 +28,7 @@ export const madeAsked = (over: Partial<DraftAsked>): DraftAsked => ({
 
 export const madeStep = (over: Partial<Step>): Step => ({
   id: 'step',
+  words: {},
   title: 'Step',
   formula: '',
   working: [],
@@ -102,6 +103,7 @@ export const madeRevision = (over: Partial<Revision>): Revision => ({
 
 export const madeMakingStep = (over: Partial<MakingStep>): MakingStep => ({
   id: 'step',
+  words: {},
   title: 'Step',
   work: 'sew',
   pieces: [],

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { madeDraft, madeStep } from '../testing/made';
 import { besides } from './besides';
 
-const rival = { way: 'quarter', title: 'Quarter', value: 250, formula: '', why: '', settings: {} };
+const rival = { way: 'quarter', title: 'Quarter', value: 250, formula: '', why: '', settings: {}, words: {} };
 
 describe('a draft as it is drawn, with what was last known besides', () => {
   const known = madeDraft({

@@ -33,6 +33,7 @@ const cuts: Cut[] = [
     id: 'straight-skirt',
     title: 'Straight skirt',
     about: '',
+    words: {},
     group: 'skirts',
     parts: ['skirt'],
     ways: ['house'],

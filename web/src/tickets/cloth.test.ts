@@ -28,6 +28,7 @@ describe('another cut', () => {
     way,
     title: id,
     about: '',
+    words: {},
     measures: [],
     settings: settings.map((key) => ({
       key,
@@ -42,7 +43,7 @@ describe('another cut', () => {
       readBy: [part],
     })),
   });
-  const way = (id: string, part: string): Way => ({ id, part, cut: null, title: id, why: '', rules: {} });
+  const way = (id: string, part: string): Way => ({ id, part, cut: null, title: id, why: '', rules: {}, words: {} });
   const kept: Kept = {
     name: 'x',
     cut: 'straight-skirt',

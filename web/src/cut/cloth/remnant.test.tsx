@@ -1,10 +1,12 @@
 // @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { UnitProvider } from '../../tape/unit';
 import { type Place, RemnantPad } from './RemnantPad';
 
+const queries = new QueryClient();
 let corners: Place[] = [];
 let seams: Place[][] = [];
 
@@ -13,9 +15,11 @@ function Pad(props: { corners: Place[] }) {
   corners = now.corners;
   seams = now.seams;
   return (
-    <UnitProvider>
-      <RemnantPad {...now} onChange={(c, s) => setNow({ corners: c, seams: s })} />
-    </UnitProvider>
+    <QueryClientProvider client={queries}>
+      <UnitProvider>
+        <RemnantPad {...now} onChange={(c, s) => setNow({ corners: c, seams: s })} />
+      </UnitProvider>
+    </QueryClientProvider>
   );
 }
 

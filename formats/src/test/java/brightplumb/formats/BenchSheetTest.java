@@ -16,7 +16,6 @@ import brightplumb.formats.pdf.BenchPdf;
 import brightplumb.formats.pdf.PaperSize;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
-import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -314,15 +313,5 @@ class BenchSheetTest {
                 .map(c -> panel(sheet(c.id()), "back").begins())
                 .anyMatch(words -> words.startsWith("Trace the front first"));
         assertThat(traced).isTrue();
-    }
-
-    @Test
-    void what_the_bench_says_in_inches_is_printed_in_the_tapes_unit() {
-        Spoken metric = new Spoken(Unit.CENTIMETRE, DecimalMark.COMMA);
-        assertThat(metric.words("Leave 1½ in open; turn ½ in under, then 1 in."))
-                .isEqualTo("Leave 3,8 cm open; turn 1,3 cm under, then 2,5 cm.");
-        assertThat(metric.words("Press it in, over something round.")).isEqualTo("Press it in, over something round.");
-        assertThat(new Spoken(Unit.INCH, DecimalMark.COMMA).words("Leave 1½ in open."))
-                .isEqualTo("Leave 1½ in open.");
     }
 }

@@ -1,7 +1,10 @@
 package brightplumb.app.drafting;
 
+import brightplumb.app.words.WordView;
 import brightplumb.core.cutting.Alteration;
 import brightplumb.core.garment.CutCloth;
+import brightplumb.core.measure.Sentence;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Map;
 
@@ -18,7 +21,13 @@ record CutClothView(List<AlterationView> pieces, List<OfferView> offers) {
     record EdgeView(String edge, String does, double by, double room) {}
 
     /** What would spare a piece, and what is set for it besides the correction. */
-    record OfferView(String piece, String text, Map<String, Double> settings) {}
+    record OfferView(String piece, Sentence text, Map<String, Double> settings) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("text", text);
+        }
+    }
 
     static CutClothView of(CutCloth found) {
         return new CutClothView(

@@ -1,12 +1,15 @@
 package brightplumb.app.drafting;
 
+import brightplumb.app.words.WordView;
 import brightplumb.core.making.Planned;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.StepId;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
@@ -44,13 +47,19 @@ public record DraftView(
             String kind,
             PrintedView printed,
             @Schema(types = {"string", "null"}) String fact,
-            String why,
+            Sentence why,
             List<RivalView> rivals,
             boolean estimated,
             List<String> guesses,
             boolean overridden,
             List<DrawnView> draws,
-            @Schema(types = {"string", "null"}) String setting) {}
+            @Schema(types = {"string", "null"}) String setting) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("why", why);
+        }
+    }
 
     /**
      * How a working is printed so that its figures give its result.
@@ -67,10 +76,16 @@ public record DraftView(
     public record Token(String op, Double number, String name, Double value, String kind) {}
 
     /** Something to have at hand beside the cloth: so many, or so long (mm), and where it is told so wide. */
-    public record NotionView(String id, String title, String kind, double length, double width, int count) {
+    public record NotionView(String id, String title, Sentence kind, double length, double width, int count) {
 
         public static NotionView of(Notion n) {
             return new NotionView(n.id(), n.title(), n.kind(), n.length(), n.width(), n.count());
+        }
+
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("kind", kind);
         }
     }
 
@@ -99,7 +114,14 @@ public record DraftView(
      * What another way would give, or another habit in this way: then with its reason, and what is set to take it up.
      */
     public record RivalView(
-            String way, String title, double value, String formula, String why, Map<String, Object> settings) {}
+            String way, String title, double value, String formula, Sentence why, Map<String, Object> settings) {
+
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("why", why);
+        }
+    }
 
     /** What a step put on the paper. */
     public record DrawnView(String sheet, String role, String label, List<Segment> segments) {}
@@ -229,12 +251,18 @@ public record DraftView(
             String posture,
             String whenTrue,
             String whenOff,
-            String text,
-            String cause,
+            Sentence text,
+            Sentence cause,
             @Schema(types = {"object", "null"}) RemedyView remedy,
             List<RemedyView> remedies,
             @Schema(types = {"string", "null"}) String undecided,
-            List<String> guesses) {}
+            List<String> guesses) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of(Map.of("text", text, "cause", cause));
+        }
+    }
 
     /**
      * What would settle a notice or a check.
@@ -243,21 +271,39 @@ public record DraftView(
      */
     public record RemedyView(
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            String text,
+            Sentence text,
 
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             Map<String, Object> settings,
 
-            @Schema(types = {"number", "null"}) Double clothWidth) {}
+            @Schema(types = {"number", "null"}) Double clothWidth) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("text", text);
+        }
+    }
 
     /** Something to know before cutting. */
     public record NoticeView(
             String id,
-            String text,
-            @Schema(types = {"object", "null"}) RemedyView remedy) {}
+            Sentence text,
+            @Schema(types = {"object", "null"}) RemedyView remedy) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("text", text);
+        }
+    }
 
     /** A guess that stands in for a tape. */
-    public record EstimateView(String measure, double value, String rule) {}
+    public record EstimateView(String measure, double value, Sentence rule) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("rule", rule);
+        }
+    }
 
     /** A level across the paper. */
     public record LevelView(String name, double y) {}
@@ -274,7 +320,13 @@ public record DraftView(
             boolean byHand,
             boolean applies,
             String formula,
-            String why) {}
+            Sentence why) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("why", why);
+        }
+    }
 
     /** The cloth it was drafted for. */
     public record ClothView(

@@ -7,6 +7,7 @@ import brightplumb.app.limits.CostlyByBody;
 import brightplumb.app.limits.Work;
 import brightplumb.app.limits.WorkLimits;
 import brightplumb.app.limits.WorkPools;
+import brightplumb.app.words.WordView;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.CutCloth;
@@ -15,11 +16,13 @@ import brightplumb.core.garment.Part;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
 import brightplumb.formats.sheet.BenchSheet;
 import brightplumb.formats.sheet.DrawnPattern;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
@@ -63,14 +66,21 @@ class DraftingController {
     record CutView(
             String id,
             String title,
-            String about,
+            Sentence about,
             String group,
             List<String> parts,
             List<String> ways,
             String way,
             List<String> measures,
             List<SettingView> settings,
-            List<OperationView> operations) {}
+            List<OperationView> operations) {
+
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("about", about);
+        }
+    }
 
     /** A way of a part, with why each of its rules is what it is; {@code cut} where it is one recipe's own. */
     record WayView(
@@ -78,11 +88,27 @@ class DraftingController {
             String part,
             @Schema(types = {"string", "null"}) String cut,
             String title,
-            String why,
-            Map<String, String> rules) {}
+            Sentence why,
+            Map<String, Sentence> rules) {
+
+        /** The parts of its sentences; those of the rules by {@code rules} and the setting. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            Map<String, Sentence> all = new LinkedHashMap<>();
+            all.put("why", why);
+            rules.forEach((setting, rule) -> all.put("rules." + setting, rule));
+            return WordView.of(all);
+        }
+    }
 
     /** A measure; {@code sided} where left and right may differ. */
-    record MeasureView(String key, String title, String run, String level, String how, boolean sided) {}
+    record MeasureView(String key, String title, String run, String level, Sentence how, boolean sided) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("how", how);
+        }
+    }
 
     /** The catalogue as it is answered. It is the same for everybody, so it is put together once. */
     private static final class AllCuts {
@@ -201,7 +227,7 @@ class DraftingController {
     }
 
     private static WayView way(Way way, String cut) {
-        Map<String, String> rules = new LinkedHashMap<>();
+        Map<String, Sentence> rules = new LinkedHashMap<>();
         way.rules().forEach((setting, rule) -> rules.put(setting.key(), rule.why()));
         return new WayView(way.id(), way.part(), cut, way.title(), way.why(), rules);
     }

@@ -1,8 +1,12 @@
 package brightplumb.app.drafting;
 
+import brightplumb.app.words.WordView;
 import brightplumb.core.fitting.Remark;
 import brightplumb.core.garment.Fitting;
+import brightplumb.core.measure.Sentence;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -17,9 +21,15 @@ public record RemarkView(
         String seen,
         String panel,
         String level,
-        String cause,
-        String correction,
+        Sentence cause,
+        Sentence correction,
         Map<String, Object> settings) {
+
+    /** The parts of its sentences. */
+    @JsonProperty("words")
+    public Map<String, List<WordView>> words() {
+        return WordView.of(Map.of("cause", cause, "correction", correction));
+    }
 
     /** A remark with what it changes. */
     public static RemarkView of(Fitting.Proposal proposal) {

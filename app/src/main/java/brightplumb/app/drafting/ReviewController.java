@@ -2,11 +2,14 @@ package brightplumb.app.drafting;
 
 import brightplumb.app.drafting.DraftView.EstimateView;
 import brightplumb.app.problems.FaultView;
+import brightplumb.app.words.WordView;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Plausibility;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.rule.Body;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +24,13 @@ class ReviewController {
     /** @param measures measure keys to mm */
     record ReviewRequest(Map<String, Object> measures) {}
 
-    record DoubtView(String measure, String id, String text) {}
+    record DoubtView(String measure, String id, Sentence text) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("text", text);
+        }
+    }
 
     /**
      * @param faults what cannot be a body's, by field

@@ -1,6 +1,10 @@
 package brightplumb.app.fittings;
 
+import brightplumb.app.words.WordView;
+import brightplumb.core.measure.Sentence;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
@@ -19,10 +23,17 @@ public record FittingView(
         UUID id,
         String remark,
         String seen,
-        String correction,
+        Sentence correction,
         String note,
         Map<String, Object> changes,
         int before,
         int after,
         String madeBy,
-        Instant madeAt) {}
+        Instant madeAt) {
+
+    /** The parts of its sentences. */
+    @JsonProperty("words")
+    public Map<String, List<WordView>> words() {
+        return WordView.of("correction", correction);
+    }
+}

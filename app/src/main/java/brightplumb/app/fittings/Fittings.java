@@ -2,6 +2,7 @@ package brightplumb.app.fittings;
 
 import brightplumb.core.fitting.Remark;
 import brightplumb.core.garment.Catalogue;
+import brightplumb.core.measure.Sentence;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
@@ -66,7 +67,7 @@ class Fittings {
                 rs.getObject("id", UUID.class),
                 rs.getString("remark"),
                 remark.map(Remark::seen).orElse(rs.getString("remark")),
-                remark.map(Remark::correction).orElse(""),
+                remark.map(Remark::correction).orElse(Sentence.EMPTY),
                 rs.getString("note"),
                 json.readValue(rs.getString("changes"), CHANGES),
                 rs.getInt("before_rev"),

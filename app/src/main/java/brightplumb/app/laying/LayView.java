@@ -1,14 +1,18 @@
 package brightplumb.app.laying;
 
+import brightplumb.app.words.WordView;
 import brightplumb.core.garment.Lays;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.rule.Cloth;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Pieces on cloth, mm.
@@ -121,8 +125,8 @@ record LayView(
      */
     record SavingView(
             String id,
-            String text,
-            String why,
+            Sentence text,
+            Sentence why,
             double width,
             boolean folded,
             double length,
@@ -140,8 +144,14 @@ record LayView(
                     s.beside().isEmpty() ? null : s.beside());
         }
 
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of(Map.of("text", text, "why", why));
+        }
+
         SavingView named(String otherText) {
-            return new SavingView(id, otherText, why, width, folded, length, saved, beside);
+            return new SavingView(id, Sentence.plain(otherText), why, width, folded, length, saved, beside);
         }
     }
 

@@ -3,9 +3,13 @@ package brightplumb.app.making;
 import brightplumb.app.drafting.DraftView.NotionView;
 import brightplumb.app.drafting.ExhibitView;
 import brightplumb.app.drafting.FigureView;
+import brightplumb.app.words.WordView;
+import brightplumb.core.measure.Sentence;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The order of making of a ticket, and how far it has come.
@@ -39,7 +43,7 @@ public record MakingView(
             List<String> seams,
             List<Double> widths,
             String stitch,
-            List<String> how,
+            List<Sentence> how,
             List<FigureView> looks,
             List<String> notions,
             List<String> cautions,
@@ -58,5 +62,12 @@ public record MakingView(
             @Schema(
                     types = {"string", "null"},
                     format = "date-time")
-            Instant clockSince) {}
+            Instant clockSince) {
+
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("how", how);
+        }
+    }
 }

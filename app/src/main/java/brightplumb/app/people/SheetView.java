@@ -1,10 +1,13 @@
 package brightplumb.app.people;
 
+import brightplumb.app.words.WordView;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.measure.Sheet;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.EnumMap;
@@ -63,7 +66,13 @@ public record SheetView(
     }
 
     /** A doubt at a reading. */
-    public record DoubtView(String measure, String id, String text) {}
+    public record DoubtView(String measure, String id, Sentence text) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("text", text);
+        }
+    }
 
     /** The sheet as the core takes it. */
     public Sheet sheet() {

@@ -1,7 +1,11 @@
 package brightplumb.app.tickets;
 
+import brightplumb.app.words.WordView;
+import brightplumb.core.measure.Sentence;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A cut as it would be on somebody, in its own way and cloth.
@@ -25,7 +29,13 @@ record CutBookView(
         @Schema(types = {"string", "null"}) String refused) {
 
     /** A plumb line that leans: watch or off. */
-    record LeanView(String id, String title, String verdict, String text) {}
+    record LeanView(String id, String title, String verdict, Sentence text) {
+        /** The parts of its sentences. */
+        @JsonProperty("words")
+        public Map<String, List<WordView>> words() {
+            return WordView.of("text", text);
+        }
+    }
 
     static CutBookView undrawn(String cut, String way, List<String> missing, String refused) {
         return new CutBookView(cut, way, null, false, missing, List.of(), List.of(), refused);

@@ -3,6 +3,7 @@ package brightplumb.app.web;
 import brightplumb.app.printing.OutputFile;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Posture;
@@ -83,6 +84,7 @@ class ApiDocument {
     static {
         // A file is its bytes, however it is written.
         SpringDocUtils.getConfig()
+                .replaceWithClass(Sentence.class, String.class)
                 .replaceWithSchema(OutputFile.class, ofType("string").format("byte"));
     }
 

@@ -12,6 +12,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Check;
@@ -75,7 +76,7 @@ final class ClothWideEnough {
         return DoubleStream.of(USUAL)
                 .filter(w -> w >= needed)
                 .limit(1)
-                .mapToObj(w -> new Remedy("Buy the next usual width that takes it", Map.of(), w))
+                .mapToObj(w -> new Remedy(Sentence.of("Buy the next usual width that takes it"), Map.of(), w))
                 .toList();
     }
 

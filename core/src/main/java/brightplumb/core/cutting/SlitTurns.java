@@ -53,11 +53,11 @@ final class SlitTurns {
                         turns
                                 ? "The edges of the opening have cloth enough to turn."
                                 : "The edges of the opening have too little cloth to turn.",
-                        turns ? "" : "Less than an inch is added beside the opening.",
+                        turns ? "" : "Less than {1} is added beside the opening.",
                         turns
                                 ? List.of()
                                 : List.of(new Remedy(
-                                        "Add an inch beside the opening",
+                                        "Add {1} beside the opening",
                                         Map.of(
                                                 AllowanceSettings.CENTRE_ALLOWANCE.key(), LEAST,
                                                 AllowanceSettings.ZIP_ALLOWANCE.key(), LEAST))),

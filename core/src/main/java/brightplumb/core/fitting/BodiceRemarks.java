@@ -20,7 +20,7 @@ public final class BodiceRemarks {
                                     FRONT,
                                     "bust",
                                     "There is more round the bust than the elastic can hold.",
-                                    "Take half an inch out of the bust",
+                                    "Take {0.5} out of the bust",
                                     worn -> worn.moved(BUST_EASE, -0.5)),
                             new Remark(
                                     "top-edge-low",
@@ -28,7 +28,7 @@ public final class BodiceRemarks {
                                     FRONT,
                                     "bust",
                                     "It begins too far below the shoulder.",
-                                    "Begin half an inch higher",
+                                    "Begin {0.5} higher",
                                     worn -> worn.moved(TopSettings.TOP_LEVEL, -0.5)),
                             new Remark(
                                     "seamed-short-trunk",
@@ -36,7 +36,7 @@ public final class BodiceRemarks {
                                     FRONT,
                                     "crotch",
                                     "The trunk is short, and the waist is sewn.",
-                                    "Deepen the crotch an inch",
+                                    "Deepen the crotch {1}",
                                     worn -> worn.moved(CROTCH_DEPTH, 1))),
                     LegRemarks.ALL.stream())
             .toList();

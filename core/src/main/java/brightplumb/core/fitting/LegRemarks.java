@@ -23,7 +23,7 @@ public final class LegRemarks {
                     FRONT,
                     "waist",
                     "The front is too long at its centre.",
-                    "Drop the centre front half an inch",
+                    "Drop the centre front {0.5}",
                     worn -> worn.moved(CENTRE_FRONT_DROP, 0.5)),
             new Remark(
                     "legs-back-waist-dragged-down",
@@ -31,7 +31,7 @@ public final class LegRemarks {
                     BACK,
                     "waist",
                     "Too little back rise.",
-                    "Raise the centre back half an inch",
+                    "Raise the centre back {0.5}",
                     worn -> worn.moved(BACK_RISE, 0.5)),
             new Remark(
                     "legs-back-waist-stands-away",
@@ -39,7 +39,7 @@ public final class LegRemarks {
                     BACK,
                     "waist",
                     "The centre back slopes too little for the hollow of the back.",
-                    "Bring the centre back in a quarter inch, and down a quarter",
+                    "Bring the centre back in {0.25}, and down {0.25}",
                     LegRemarks::hollow),
             new Remark(
                     "legs-seam-cuts-in",
@@ -47,7 +47,7 @@ public final class LegRemarks {
                     BACK,
                     "hip",
                     "The back extension is short, its curve too hooked.",
-                    "Extend the back half an inch, flatten the curve, slope the centre",
+                    "Extend the back {0.5}, flatten the curve, slope the centre",
                     LegRemarks::freeTheSeat),
             new Remark(
                     "legs-fork-high",
@@ -55,7 +55,7 @@ public final class LegRemarks {
                     BACK,
                     "crotch",
                     "The back fork lies too high: the body slopes down toward the back.",
-                    "Drop the back fork half an inch",
+                    "Drop the back fork {0.5}",
                     worn -> worn.moved(FORK_DROP, 0.5)),
             new Remark(
                     "legs-smiles-at-front-crotch",
@@ -63,7 +63,7 @@ public final class LegRemarks {
                     FRONT,
                     "crotch",
                     "The front extension is short.",
-                    "Extend the front a quarter inch",
+                    "Extend the front {0.25}",
                     worn -> worn.moved(FRONT_EXTENSION, 0.25)),
             new Remark(
                     "legs-bags-under-seat",
@@ -71,7 +71,7 @@ public final class LegRemarks {
                     BACK,
                     "thigh",
                     "The back curve is too deep, or its extension long.",
-                    "Shorten the back extension half an inch",
+                    "Shorten the back extension {0.5}",
                     worn -> worn.moved(BACK_EXTENSION, -0.5)),
             new Remark(
                     "legs-tight-when-sitting",
@@ -79,7 +79,7 @@ public final class LegRemarks {
                     FRONT,
                     "crotch",
                     "The crotch lies too high.",
-                    "Deepen the crotch half an inch",
+                    "Deepen the crotch {0.5}",
                     worn -> worn.moved(CROTCH_DEPTH, 0.5)),
             new Remark(
                     "legs-side-swings-forward",
@@ -87,7 +87,7 @@ public final class LegRemarks {
                     FRONT,
                     "hip",
                     "The front has too little of the hip.",
-                    "Move a quarter inch from the back to the front",
+                    "Move {0.25} from the back to the front",
                     worn -> worn.moved(HIP_ALLOCATION, -0.25)),
             new Remark(
                     "legs-side-swings-back",
@@ -95,7 +95,7 @@ public final class LegRemarks {
                     BACK,
                     "hip",
                     "The back has too little of the hip.",
-                    "Move a quarter inch from the front to the back",
+                    "Move {0.25} from the front to the back",
                     worn -> worn.moved(HIP_ALLOCATION, 0.25)),
             new Remark(
                     "legs-twist",

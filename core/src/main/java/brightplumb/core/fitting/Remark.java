@@ -1,5 +1,6 @@
 package brightplumb.core.fitting;
 
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
 import java.util.Map;
@@ -15,7 +16,13 @@ import java.util.Map;
  * @param correction what is done about it
  * @param change how the draft's settings change
  */
-public record Remark(String id, String seen, Half panel, String level, String cause, String correction, Change change) {
+public record Remark(
+        String id, String seen, Half panel, String level, Sentence cause, Sentence correction, Change change) {
+
+    /** A remark in words that hold their lengths in braces. */
+    Remark(String id, String seen, Half panel, String level, String cause, String correction, Change change) {
+        this(id, seen, panel, level, Sentence.of(cause), Sentence.of(correction), change);
+    }
 
     /** How a remark changes a draft. */
     public interface Change {

@@ -28,7 +28,7 @@ public final class SkirtRemarks {
                     FRONT,
                     "waist",
                     "The front is too long at its centre.",
-                    "Drop the centre front half an inch",
+                    "Drop the centre front {0.5}",
                     SkirtRemarks::dropFront),
             new Remark(
                     "back-waist-stands-away",
@@ -36,7 +36,7 @@ public final class SkirtRemarks {
                     BACK,
                     "waist",
                     "The centre back is straight where the back is hollow.",
-                    "Hollow the centre back and drop it a quarter inch",
+                    "Hollow the centre back and drop it {0.25}",
                     SkirtRemarks::hollow),
             new Remark(
                     "back-waist-dragged-down",
@@ -44,7 +44,7 @@ public final class SkirtRemarks {
                     BACK,
                     "waist",
                     "The back is too short at its centre.",
-                    "Raise the centre back half an inch",
+                    "Raise the centre back {0.5}",
                     worn -> worn.moved(CENTRE_BACK_DROP, -0.5)),
             new Remark(
                     "side-swings-forward",
@@ -52,7 +52,7 @@ public final class SkirtRemarks {
                     FRONT,
                     "hip",
                     "The front has too little of the hip.",
-                    "Move a quarter inch from the back to the front",
+                    "Move {0.25} from the back to the front",
                     worn -> worn.moved(HIP_ALLOCATION, -0.25)),
             new Remark(
                     "side-swings-back",
@@ -60,7 +60,7 @@ public final class SkirtRemarks {
                     BACK,
                     "hip",
                     "The back has too little of the hip.",
-                    "Move a quarter inch from the front to the back",
+                    "Move {0.25} from the front to the back",
                     worn -> worn.moved(HIP_ALLOCATION, 0.25)),
             new Remark(
                     "back-hangs-flat",
@@ -68,7 +68,7 @@ public final class SkirtRemarks {
                     BACK,
                     "hip",
                     "The centre back is straight.",
-                    "Shape the centre back round: in half an inch at the waist and at the hem",
+                    "Shape the centre back round: in {0.5} at the waist and at the hem",
                     worn -> worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class) == CentreBackShape.ROUND
                             ? Map.of()
                             : Map.of(CENTRE_BACK_SHAPE, CentreBackShape.ROUND.id())),
@@ -86,7 +86,7 @@ public final class SkirtRemarks {
                     FRONT,
                     "hip",
                     "Too little negative ease.",
-                    "Take each side in half an inch on either edge",
+                    "Take each side in {0.5} on either edge",
                     SkirtRemarks::takeIn),
             new Remark(
                     "tight-at-the-knee",
@@ -94,7 +94,7 @@ public final class SkirtRemarks {
                     BACK,
                     "knee",
                     "Too narrow too low down.",
-                    "Raise the narrow level two inches, and slit it for the step",
+                    "Raise the narrow level {2}, and slit it for the step",
                     SkirtRemarks::freeTheKnee));
 
     private SkirtRemarks() {}

@@ -24,7 +24,7 @@ public final class SuitRemarks {
                     FRONT,
                     "bust",
                     "Without a sleeve it is too deep.",
-                    "Bring the armhole up a quarter inch",
+                    "Bring the armhole up {0.25}",
                     worn -> worn.moved(ARMHOLE_SHALLOWER, 0.25)),
             new Remark(
                     "suit-neck-tight",
@@ -32,7 +32,7 @@ public final class SuitRemarks {
                     FRONT,
                     "shoulder",
                     "The neckline is small for her.",
-                    "Deepen the front neck half an inch",
+                    "Deepen the front neck {0.5}",
                     worn -> worn.moved(FRONT_NECK_DEPTH, 0.5)),
             new Remark(
                     "suit-short-trunk",
@@ -40,7 +40,7 @@ public final class SuitRemarks {
                     FRONT,
                     "crotch",
                     "The trunk is short.",
-                    "Deepen the crotch an inch",
+                    "Deepen the crotch {1}",
                     worn -> worn.moved(CROTCH_DEPTH, 1)),
             new Remark(
                     "suit-crotch-loose",
@@ -48,7 +48,7 @@ public final class SuitRemarks {
                     FRONT,
                     "crotch",
                     "The crotch is too wide.",
-                    "Take a quarter inch off each half of the strip",
+                    "Take {0.25} off each half of the strip",
                     SuitRemarks::narrower),
             new Remark(
                     "suit-seat-uncovered",
@@ -56,7 +56,7 @@ public final class SuitRemarks {
                     BACK,
                     "hip",
                     "The back leg curve covers too little.",
-                    "Half an inch more cover behind",
+                    "{0.5} more cover behind",
                     worn -> worn.moved(COVER, 0.5)),
             new Remark(
                     "suit-leg-binds",
@@ -64,7 +64,7 @@ public final class SuitRemarks {
                     FRONT,
                     "hip",
                     "The front leg curve is too full.",
-                    "Hollow the front leg curve a quarter inch",
+                    "Hollow the front leg curve {0.25}",
                     worn -> worn.moved(LEG_HOLLOW, 0.25)));
 
     /** Of a garment in one from the shoulder to legs with a fork. */
@@ -75,7 +75,7 @@ public final class SuitRemarks {
                     FRONT,
                     "bust",
                     "It is too deep.",
-                    "Bring the armhole up a quarter inch",
+                    "Bring the armhole up {0.25}",
                     worn -> worn.moved(ARMHOLE_SHALLOWER, 0.25)),
             new Remark(
                     "jumpsuit-short-trunk",
@@ -83,7 +83,7 @@ public final class SuitRemarks {
                     FRONT,
                     "crotch",
                     "The trunk is short, and no waist seam gives.",
-                    "Deepen the crotch an inch and a half",
+                    "Deepen the crotch {1.5}",
                     worn -> worn.moved(CROTCH_DEPTH, 1.5)),
             new Remark(
                     "jumpsuit-long-trunk",
@@ -91,7 +91,7 @@ public final class SuitRemarks {
                     FRONT,
                     "crotch",
                     "The crotch lies deeper than she needs.",
-                    "Raise the crotch half an inch",
+                    "Raise the crotch {0.5}",
                     worn -> worn.moved(CROTCH_DEPTH, -0.5)),
             new Remark(
                     "jumpsuit-seam-cuts-in",
@@ -99,7 +99,7 @@ public final class SuitRemarks {
                     BACK,
                     "hip",
                     "The back extension is short.",
-                    "Extend the back half an inch",
+                    "Extend the back {0.5}",
                     worn -> worn.moved(BACK_EXTENSION, 0.5)));
 
     /** What a fitting says of rompers. */
@@ -110,7 +110,7 @@ public final class SuitRemarks {
                     FRONT,
                     "bust",
                     "Without a sleeve it is too deep.",
-                    "Bring the armhole up a quarter inch",
+                    "Bring the armhole up {0.25}",
                     worn -> worn.moved(ARMHOLE_SHALLOWER, 0.25)),
             new Remark(
                     "romper-short-trunk",
@@ -118,7 +118,7 @@ public final class SuitRemarks {
                     FRONT,
                     "crotch",
                     "The trunk is short, and no waist seam gives.",
-                    "Deepen the crotch an inch and a half",
+                    "Deepen the crotch {1.5}",
                     worn -> worn.moved(CROTCH_DEPTH, 1.5)),
             new Remark(
                     "romper-loose-side",
@@ -126,7 +126,7 @@ public final class SuitRemarks {
                     FRONT,
                     "hip",
                     "Too little is taken in at the seams.",
-                    "Sew each side a quarter inch further in",
+                    "Sew each side {0.25} further in",
                     worn -> worn.moved(SIDE_SEWN_IN, 0.25)));
 
     private SuitRemarks() {}

@@ -2,6 +2,7 @@ package brightplumb.core.garment;
 
 import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -33,7 +34,7 @@ import java.util.stream.Stream;
 public record Cut(
         String id,
         String title,
-        String about,
+        Sentence about,
         Group group,
         List<Part> parts,
         List<Operation> with,
@@ -65,7 +66,7 @@ public record Cut(
         return new Cut(
                 id,
                 title,
-                about,
+                Sentence.of(about),
                 group,
                 List.of(part),
                 List.of(),

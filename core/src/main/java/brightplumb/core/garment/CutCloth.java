@@ -11,7 +11,7 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
-import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
@@ -48,7 +48,7 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
      * @param piece the piece whose cloth does not have the correction
      * @param settings what is set besides the correction, mm
      */
-    public record Offer(PieceId piece, String text, Map<String, Double> settings) {
+    public record Offer(PieceId piece, Sentence text, Map<String, Double> settings) {
         public Offer {
             settings = Map.copyOf(settings);
         }
@@ -113,8 +113,8 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
         return spared(before, after, lacks.piece(), held)
                 .map(settings -> new Offer(
                         lacks.piece(),
-                        "Leave as it was cut: "
-                                + held.keySet().stream().map(Setting::spoken).collect(Collectors.joining(", ")) + ".",
+                        Sentence.of("Leave as it was cut: "
+                                + held.keySet().stream().map(Setting::spoken).collect(Collectors.joining(", ")) + "."),
                         settings));
     }
 
@@ -135,9 +135,9 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
                 .flatMap(by -> spared(before, after, from.id(), over(after, from, at.role(), by)).stream()
                         .map(settings -> new Offer(
                                 from.id(),
-                                after.draft().piece(neighbour.get()).title() + " is not cut yet: give it "
-                                        + TapeWriter.inBoth(Length.mm(by)) + " of it at the "
-                                        + at.role().spoken() + ".",
+                                Sentence.of(after.draft().piece(neighbour.get()).title()
+                                        + " is not cut yet: give it " + Sentence.figure(Length.mm(by))
+                                        + " of it at the " + at.role().spoken() + "."),
                                 settings)))
                 .findFirst();
     }

@@ -2,6 +2,7 @@ package brightplumb.core.garment;
 
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Choice;
@@ -95,8 +96,8 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
                 ? given -> Amount.byHand(hand, Amount.Kind.LENGTH)
                 : rule instanceof Rule.Worked worked ? worked.amount() : null;
         if (before != null) {
-            String why = hands.remove(setting) == null ? rule.why() : "Set by hand.";
-            asked.put(setting, Rule.worked(given -> before.apply(given).plus(more.apply(given)), why));
+            Sentence why = hands.remove(setting) == null ? rule.why() : Settings.BY_HAND;
+            asked.put(setting, new Rule.Worked(given -> before.apply(given).plus(more.apply(given)), why));
         }
     }
 

@@ -71,18 +71,18 @@ final class JumpsuitCuts {
 
     private static final Map<Setting, Rule> PLAYSUIT_AMOUNTS = Map.ofEntries(
             entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
-            entry(HIP_EASE, inches(4, "An inch in each quarter.")),
+            entry(HIP_EASE, inches(4, "{1} in each quarter.")),
             entry(
                     CROTCH_DEPTH,
                     worked(
                             given -> given.body().hip().over(4).plus(Amount.inches("deeper", 1.5)),
-                            "A quarter of the hip and an inch and a half.")),
+                            "A quarter of the hip and {1.5}.")),
             entry(FRONT_EXTENSION, worked(given -> given.body().hip().over(16), "A sixteenth of the hip.")),
             entry(
                     BACK_EXTENSION,
                     worked(
                             given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
-                            "Two inches beyond the front.")),
+                            "{2} beyond the front.")),
             entry(FORK_DROP, inches(0, "The back fork lies level with the front's.")));
 
     private static final Map<Setting, Rule> SWEEP_AMOUNTS = Map.ofEntries(
@@ -91,7 +91,7 @@ final class JumpsuitCuts {
                     CROTCH_DEPTH,
                     worked(
                             given -> given.body().hip().over(4).plus(Amount.inches("deeper", 3.5)),
-                            "A quarter of the hip and three and a half inches.")),
+                            "A quarter of the hip and {3.5}.")),
             entry(FRONT_EXTENSION, worked(given -> given.body().hip().over(20), "A twentieth of the hip.")),
             entry(BACK_EXTENSION, worked(given -> given.body().hip().over(10), "A tenth of the hip.")));
 
@@ -105,20 +105,20 @@ final class JumpsuitCuts {
                     with(LegCuts.LONG, Measure.BUST_SPAN),
                     Map.ofEntries(
                             entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight down from the crotch line.")),
-                            entry(HIP_EASE, inches(4, "Four inches: it falls clear of hip and thigh.")),
-                            entry(NECK_WIDTH, inches(3.5, "Three and a half inches, half the width.")),
-                            entry(FRONT_NECK_DEPTH, inches(4, "Four inches in front.")),
-                            entry(BACK_NECK_DEPTH, inches(1, "An inch down behind.")),
-                            entry(FACING_HEIGHT, inches(3, "Three inches deep.")),
-                            entry(SIDE_ALLOWANCE, inches(1, "An inch, to let out.")),
-                            entry(HEM_ALLOWANCE, inches(0.5, "Half an inch: so round a hem takes no more."))))
+                            entry(HIP_EASE, inches(4, "{4}: it falls clear of hip and thigh.")),
+                            entry(NECK_WIDTH, inches(3.5, "{3.5}, half the width.")),
+                            entry(FRONT_NECK_DEPTH, inches(4, "{4} in front.")),
+                            entry(BACK_NECK_DEPTH, inches(1, "{1} down behind.")),
+                            entry(FACING_HEIGHT, inches(3, "{3} deep.")),
+                            entry(SIDE_ALLOWANCE, inches(1, "{1}, to let out.")),
+                            entry(HEM_ALLOWANCE, inches(0.5, "{0.5}: so round a hem takes no more."))))
             .and(Parts.BODICE)
             .made(Operations.SWEEP, Operations.ZIP, Operations.FACING, Operations.FLAT_COLLAR)
             .in(new Cloth(0, 1500, false, false))
             .sewn(Sequence.SIDES_LAST)
             .recipe(Way.byTheRecipe(
                     Ways.of(Ways.LEGS, "quarter"),
-                    "By quarters, a quarter of the hip and three and a half inches deep; the hem rides up by what the dart takes.",
+                    "By quarters, a quarter of the hip and {3.5} deep; the hem rides up by what the dart takes.",
                     SWEEP_AMOUNTS));
 
     private static final Map<Setting, Rule> PEPLUM_AMOUNTS = Map.of(
@@ -132,7 +132,7 @@ final class JumpsuitCuts {
                             .times(1.25)
                             .plus(Amount.inches("back wider", 2))
                             .atMost(given.amount(KNEE).minus(Amount.inches("tapers on", 1.5))),
-                    "A quarter more than the ankle, to pass the heel; the back two inches wider, and still narrower than the knee."));
+                    "A quarter more than the ankle, to pass the heel; the back {2} wider, and still narrower than the knee."));
 
     private static final Cut PEPLUM = Cut.of(
                     "peplum-jumpsuit",
@@ -143,21 +143,17 @@ final class JumpsuitCuts {
                     "house",
                     with(LegCuts.LONG, Measure.BUST_SPAN, Measure.TOP_EDGE_GIRTH),
                     Map.ofEntries(
-                            entry(
-                                    HIP_EASE,
-                                    inches(2.5, "Two and a half inches: it is sat in without a waist that gives.")),
-                            entry(ZIP_LENGTH, inches(8.5, "Eight and a half inches into the legs.")),
-                            entry(
-                                    SCOOP_ACROSS,
-                                    Rule.inProportion(Amount.byHabit(1.5), "An inch and a half in from the side.")),
-                            entry(SCOOP_DOWN, Rule.inProportion(Amount.byHabit(7), "Seven inches down the hip curve.")),
-                            entry(HEM_ALLOWANCE, inches(2, "Two inches turned."))))
+                            entry(HIP_EASE, inches(2.5, "{2.5}: it is sat in without a waist that gives.")),
+                            entry(ZIP_LENGTH, inches(8.5, "{8.5} into the legs.")),
+                            entry(SCOOP_ACROSS, Rule.inProportion(Amount.byHabit(1.5), "{1.5} in from the side.")),
+                            entry(SCOOP_DOWN, Rule.inProportion(Amount.byHabit(7), "{7} down the hip curve.")),
+                            entry(HEM_ALLOWANCE, inches(2, "{2} turned."))))
             .and(Parts.BODICE_ABOVE)
             .made(Operations.ZIP, Operations.PEPLUM, Operations.BODICE_LINING, Operations.SCOOP_POCKET)
             .sewn(Sequence.LEG_FIRST)
             .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "sixteenth"),
-                            "The fork a quarter of the hip quarter, the back two inches more; thigh, knee and hem by the tape.",
+                            "The fork a quarter of the hip quarter, the back {2} more; thigh, knee and hem by the tape.",
                             PEPLUM_AMOUNTS)
                     .finding(FORK_DROP));
 
@@ -191,18 +187,18 @@ final class JumpsuitCuts {
                                                             .orElseThrow()
                                                             .plus(Amount.inches("room at the knee", 4))
                                                             .atLeast(given.amount(THIGH)),
-                                                    "Four inches of room round the knee, and no narrower than the thigh.")),
+                                                    "{4} of room round the knee, and no narrower than the thigh.")),
                                     entry(
                                             HEM,
                                             worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
-                                    entry(NECK_WIDTH, inches(3, "Half of six inches.")),
-                                    entry(BACK_NECK_DEPTH, inches(1, "An inch down behind.")),
-                                    entry(FRONT_NECK_DEPTH, inches(6, "Opened to six inches in front.")),
-                                    entry(FACING_HEIGHT, inches(3, "Three inches deep.")),
+                                    entry(NECK_WIDTH, inches(3, "Half of {6}.")),
+                                    entry(BACK_NECK_DEPTH, inches(1, "{1} down behind.")),
+                                    entry(FRONT_NECK_DEPTH, inches(6, "Opened to {6} in front.")),
+                                    entry(FACING_HEIGHT, inches(3, "{3} deep.")),
                                     entry(SLEEVE_LONG, inches(12.5, "To the elbow.")),
-                                    entry(SLEEVE_OPENING, inches(14, "Fourteen inches round.")),
-                                    entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch.")),
-                                    entry(HEM_ALLOWANCE, inches(1, "An inch turned."))))
+                                    entry(SLEEVE_OPENING, inches(14, "{14} round.")),
+                                    entry(SIDE_ALLOWANCE, inches(0.5, "{0.5}.")),
+                                    entry(HEM_ALLOWANCE, inches(1, "{1} turned."))))
                     .and(Parts.BODICE)
                     .made(
                             Operations.ZIP,
@@ -213,7 +209,7 @@ final class JumpsuitCuts {
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "house"),
-                            "A quarter of the hip and an inch and a half deep, a sixteenth for the fork, two inches more behind.",
+                            "A quarter of the hip and {1.5} deep, a sixteenth for the fork, {2} more behind.",
                             PLAYSUIT_AMOUNTS)));
 
     private JumpsuitCuts() {}

@@ -12,6 +12,7 @@ import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.rule.Cloth;
 import java.util.ArrayList;
@@ -107,7 +108,8 @@ public final class Lays {
      * @param saved what a garment then takes less, mm
      * @param beside whose other garment is cut with it; empty where none is
      */
-    public record Saving(String id, String text, String why, Cloth cloth, double length, double saved, String beside) {}
+    public record Saving(
+            String id, Sentence text, Sentence why, Cloth cloth, double length, double saved, String beside) {}
 
     /** The cloths that a garment is cut from. */
     public static List<Layer> layers(Drafted drafted) {
@@ -290,8 +292,8 @@ public final class Lays {
             return saved >= WORTH_IT
                     ? Optional.of(new Saving(
                             "together",
-                            "Cut another with it",
-                            "Less than each from a length of its own.",
+                            Sentence.of("Cut another with it"),
+                            Sentence.of("Less than each from a length of its own."),
                             cloth,
                             length,
                             saved,
@@ -316,7 +318,7 @@ public final class Lays {
             double length = compared(garments, cloth, asked, wanted).length() * share;
             double saved = now.length() - length;
             return saved >= WORTH_IT
-                    ? Optional.of(new Saving(id, text, why, cloth, length, saved, ""))
+                    ? Optional.of(new Saving(id, Sentence.of(text), Sentence.of(why), cloth, length, saved, ""))
                     : Optional.empty();
         } catch (Refusal cannot) {
             return Optional.empty();

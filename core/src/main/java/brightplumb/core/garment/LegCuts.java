@@ -88,12 +88,11 @@ final class LegCuts {
 
     private static final Rule RISE_AND_AN_INCH = worked(
             given -> given.body().find(BODY_RISE).orElseThrow().plus(Amount.inches("deeper than the rise", 1)),
-            "Wide legs hang an inch deeper than the rise.");
+            "Wide legs hang {1} deeper than the rise.");
     private static final Rule STRAIGHT = chosen(LegShape.STRAIGHT, "Straight down from the crotch line.");
-    private static final Rule SHORTS = shortLeg(17, "Seventeen inches below the waist.");
+    private static final Rule SHORTS = shortLeg(17, "{17} below the waist.");
     private static final Rule FORK_AND_TWO = worked(
-            given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
-            "Two inches beyond the front.");
+            given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)), "{2} beyond the front.");
     private static final Rule NONE = inches(0, "None on this cut.");
 
     private static final Map<Setting, Rule> TAILORED_SHORTS_AMOUNTS = Map.ofEntries(
@@ -109,12 +108,12 @@ final class LegCuts {
                             given -> given.amount(KNEE)
                                     .plus(given.amount(BACK_LEG_ADD))
                                     .plus(given.amount(BACK_SIDE_ADD)),
-                            "Half the knee in front, two inches more behind.")),
+                            "Half the knee in front, {2} more behind.")),
             entry(HIP_EASE, inches(0, "Drafted on the bare body; the side seam is wide.")),
             entry(WAIST_EASE, inches(0, "Drafted on the bare body.")),
             entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
             entry(CROTCH_DEPTH, worked(given -> given.body().hip().over(4), "A quarter of the hip.")),
-            entry(HIP_ABOVE_CROTCH, inches(2, "The hip line two inches above the crotch line.")),
+            entry(HIP_ABOVE_CROTCH, inches(2, "The hip line {2} above the crotch line.")),
             entry(
                     FRONT_EXTENSION,
                     worked(
@@ -124,25 +123,25 @@ final class LegCuts {
                                     .atLeast(given.body().hip().over(20)),
                             "What half the garment's thigh is wider than the hip quarter, and a twentieth of the hip at least.")),
             entry(BACK_EXTENSION, FORK_AND_TWO),
-            entry(FRONT_HIP_OUT, inches(0.25, "A quarter inch out at the hip, for the belly.")),
-            entry(CENTRE_FRONT_DROP, inches(1, "An inch down in front, for the short rise.")),
+            entry(FRONT_HIP_OUT, inches(0.25, "{0.25} out at the hip, for the belly.")),
+            entry(CENTRE_FRONT_DROP, inches(1, "{1} down in front, for the short rise.")),
             entry(CENTRE_FRONT_IN, NONE),
             entry(SIDE_RISE, NONE),
             entry(DART_INTAKE_FRONT, inches(0, "No front dart.")),
-            entry(BACK_IN, inches(1, "An inch in at the centre back.")),
+            entry(BACK_IN, inches(1, "{1} in at the centre back.")),
             entry(BACK_HIP_IN, NONE),
-            entry(BACK_RISE, inches(2, "Two inches up at the centre back.")),
-            entry(DART_INTAKE_BACK, inches(1, "One dart of an inch.")),
-            entry(DART_PLACE_BACK, inches(5, "Five inches from the centre back.")),
-            entry(DART_LENGTH_BACK, inches(6, "Six inches, towards the seat.")),
+            entry(BACK_RISE, inches(2, "{2} up at the centre back.")),
+            entry(DART_INTAKE_BACK, inches(1, "One dart of {1}.")),
+            entry(DART_PLACE_BACK, inches(5, "{5} from the centre back.")),
+            entry(DART_LENGTH_BACK, inches(6, "{6}, towards the seat.")),
             entry(LEG_SHAPE, STRAIGHT),
-            entry(SIDE_IN, inches(1, "The side an inch in at the hem, the hem laid from there.")),
-            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
-            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")));
+            entry(SIDE_IN, inches(1, "The side {1} in at the hem, the hem laid from there.")),
+            entry(BACK_LEG_ADD, inches(1, "{1} outside the front.")),
+            entry(BACK_SIDE_ADD, inches(1, "{1} outside the front.")));
 
     private static final Map<Setting, Rule> DRAWCORD_SHORTS_AMOUNTS = Map.ofEntries(
             entry(HEM, worked(given -> given.amount(THIGH), "As wide as the garment's thigh.")),
-            entry(HIP_EASE, inches(4, "An inch in each quarter, at the side.")),
+            entry(HIP_EASE, inches(4, "{1} in each quarter, at the side.")),
             entry(HIP_ALLOCATION, inches(0, "Front and back alike at the hip.")),
             entry(CROTCH_DEPTH, worked(given -> given.body().find(BODY_RISE).orElseThrow(), "As deep as the rise.")),
             entry(
@@ -159,8 +158,8 @@ final class LegCuts {
                             "Hip and waist are laid off from there alike, so that the side is not dented.")),
             entry(BACK_RISE, worked(given -> given.amount(FRONT_EXTENSION), "As far up as the front fork goes out.")),
             entry(LEG_SHAPE, chosen(LegShape.TAPE, "The hem by the thigh, centred on the crease.")),
-            entry(BACK_LEG_ADD, inches(1, "An inch outside the front.")),
-            entry(BACK_SIDE_ADD, inches(1, "An inch outside the front.")));
+            entry(BACK_LEG_ADD, inches(1, "{1} outside the front.")),
+            entry(BACK_SIDE_ADD, inches(1, "{1} outside the front.")));
 
     static final List<Cut> ALL = List.of(
             legs(
@@ -175,7 +174,7 @@ final class LegCuts {
             legs(
                             "palazzo",
                             "Palazzo",
-                            "Wide and straight from the crotch line, an inch deeper than the rise.",
+                            "Wide and straight from the crotch line, {1} deeper than the rise.",
                             Group.TROUSERS,
                             "house",
                             LONG,
@@ -187,7 +186,7 @@ final class LegCuts {
             legs(
                             "shorts-block",
                             "Shorts block",
-                            "The long leg cut seventeen inches below the waist.",
+                            "The long leg cut {17} below the waist.",
                             Group.SHORTS,
                             "house",
                             SHORT,
@@ -201,13 +200,13 @@ final class LegCuts {
                             "house",
                             SHORT,
                             Map.ofEntries(
-                                    entry(LENGTH, shortLeg(19, "Nineteen inches, above the knee.")),
-                                    entry(SCOOP_ACROSS, inches(3, "Three inches in from the side.")),
-                                    entry(SCOOP_DOWN, inches(6, "Six inches down it.")),
-                                    entry(BAG_DEEP, inches(11, "A bag eleven inches deep.")),
+                                    entry(LENGTH, shortLeg(19, "{19}, above the knee.")),
+                                    entry(SCOOP_ACROSS, inches(3, "{3} in from the side.")),
+                                    entry(SCOOP_DOWN, inches(6, "{6} down it.")),
+                                    entry(BAG_DEEP, inches(11, "A bag {11} deep.")),
                                     entry(CLOSURE, chosen(Closure.SIDE_ZIP, "In the left side.")),
-                                    entry(LET_OUT, inches(1, "An inch more at the side than is sewn.")),
-                                    entry(HEM_ALLOWANCE, inches(1.5, "Half an inch and an inch."))))
+                                    entry(LET_OUT, inches(1, "{1} more at the side than is sewn.")),
+                                    entry(HEM_ALLOWANCE, inches(1.5, "{0.5} and {1}."))))
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "house"),
                             "By thigh and knee, straight from the bare tape; the hem laid from the side.",
@@ -225,18 +224,16 @@ final class LegCuts {
                                     entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
                                     entry(WAIST_EASE, NONE),
                                     entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
-                                    entry(BAND_HEIGHT, inches(2, "A band two inches high.")),
-                                    entry(LENGTH, shortLeg(18, "Eighteen inches to the fold of the turn-up.")),
-                                    entry(SCOOP_ACROSS, inches(2.5, "Two and a half inches in from the side.")),
-                                    entry(SCOOP_DOWN, inches(4, "Four inches down it.")),
-                                    entry(ELASTIC_WIDTH, inches(1.75, "An inch and three quarters wide.")),
-                                    entry(
-                                            TURN_UP_JOIN,
-                                            inches(0.5, "The turn-up's join lies half an inch above its fold.")),
+                                    entry(BAND_HEIGHT, inches(2, "A band {2} high.")),
+                                    entry(LENGTH, shortLeg(18, "{18} to the fold of the turn-up.")),
+                                    entry(SCOOP_ACROSS, inches(2.5, "{2.5} in from the side.")),
+                                    entry(SCOOP_DOWN, inches(4, "{4} down it.")),
+                                    entry(ELASTIC_WIDTH, inches(1.75, "{1.75} wide.")),
+                                    entry(TURN_UP_JOIN, inches(0.5, "The turn-up's join lies {0.5} above its fold.")),
                                     entry(CLOSURE, chosen(Closure.NONE, "It is pulled on."))))
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "house"),
-                            "An inch of ease at each side, the back laid from the bust span, the hem by the thigh.",
+                            "{1} of ease at each side, the back laid from the bust span, the hem by the thigh.",
                             DRAWCORD_SHORTS_AMOUNTS))
                     .made(
                             Operations.FALSE_FLY,
@@ -261,12 +258,12 @@ final class LegCuts {
                                                     given -> given.body()
                                                             .waist()
                                                             .minus(Amount.inches("soft elastic", 5)),
-                                                    "Soft elastic is five to eight inches shorter than the waist.")),
+                                                    "Soft elastic is {5 to 8} shorter than the waist.")),
                                     entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up.")),
                                     entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")),
-                                    entry(WAIST_ALLOWANCE, inches(2, "A casing for an inch of elastic.")),
-                                    entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch at every seam.")),
-                                    entry(HEM_ALLOWANCE, inches(1, "An inch turned."))))
+                                    entry(WAIST_ALLOWANCE, inches(2, "A casing for {1} of elastic.")),
+                                    entry(SIDE_ALLOWANCE, inches(0.5, "{0.5} at every seam.")),
+                                    entry(HEM_ALLOWANCE, inches(1, "{1} turned."))))
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "arc"),
                             "Each half from its own arc of the tape; straight and loose.",
@@ -284,8 +281,8 @@ final class LegCuts {
                                     CROTCH_DEPTH, RISE_AND_AN_INCH,
                                     LEG_SHAPE, STRAIGHT,
                                     CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat."),
-                                    ZIP_LENGTH, inches(9, "Nine inches."),
-                                    ZIP_ALLOWANCE, inches(1.5, "An inch and a half beside the zip.")))
+                                    ZIP_LENGTH, inches(9, "{9}."),
+                                    ZIP_ALLOWANCE, inches(1.5, "{1.5} beside the zip.")))
                     .recipe(Way.byTheRecipe(Ways.of(Ways.LEGS, "sixteenth"), "The palazzo by sixteenths.", Map.of()))
                     .made(Operations.BOX_FOLD, Operations.ZIP, Operations.SCOOP_POCKET, Operations.SHAPED_BAND)
                     .sewn(RecipeOrders.BOX_FOLD_PALAZZO),

@@ -2,6 +2,7 @@ package brightplumb.core.garment;
 
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Curves;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.rule.Body;
@@ -61,7 +62,8 @@ public final class Notions {
         }
         return length == 0
                 ? Optional.empty()
-                : Optional.of(new Notion(Supply.FUSING, "Fusing", "for the cloth's weight", length, width, 0));
+                : Optional.of(
+                        new Notion(Supply.FUSING, "Fusing", Sentence.of("for the cloth's weight"), length, width, 0));
     }
 
     private static int reels(List<CutPiece> pieces) {

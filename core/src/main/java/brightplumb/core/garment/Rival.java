@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.measure.Sentence;
 import java.util.Map;
 
 /**
@@ -12,4 +13,5 @@ import java.util.Map;
  * @param why why it is done so; empty for a way, which says so itself
  * @param settings what a hand sets to have it; none for a way
  */
-public record Rival(String way, String title, double value, String formula, String why, Map<String, Object> settings) {}
+public record Rival(
+        String way, String title, double value, String formula, Sentence why, Map<String, Object> settings) {}

@@ -1,6 +1,7 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Body;
@@ -38,7 +39,12 @@ public final class Rivals {
         for (Way other : rivals.request.cut().ways()) {
             if (!other.id().equals(rivals.request.way().id())) {
                 rivals.collect(
-                        rivals.request.inWay(other), rivals.ours.keySet(), other.id(), other.title(), "", Map.of());
+                        rivals.request.inWay(other),
+                        rivals.ours.keySet(),
+                        other.id(),
+                        other.title(),
+                        Sentence.EMPTY,
+                        Map.of());
             }
         }
         for (InForce setting : drafted.settings()) {
@@ -72,7 +78,7 @@ public final class Rivals {
             Set<String> under,
             String way,
             String title,
-            String why,
+            Sentence why,
             Map<String, Object> settings) {
         Garment garment = Garment.of(otherwise);
         Map<String, Step> theirs;

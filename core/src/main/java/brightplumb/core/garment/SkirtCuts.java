@@ -65,8 +65,8 @@ final class SkirtCuts {
                                     ZIP_LENGTH,
                                             worked(
                                                     given -> Amount.byHabit(7).atLeast(HouseHabits.toGetIn(given)),
-                                                    "Seven inches, or as long as getting in asks."),
-                                    SLIT, inches(8, "Eight inches at knee length, to step by.")))
+                                                    "{7}, or as long as getting in asks."),
+                                    SLIT, inches(8, "{8} at knee length, to step by.")))
                     .made(Operations.ZIP, Operations.SLIT, Operations.STRAIGHT_BAND)
                     .sewn(RecipeOrders.SLIT_PENCIL),
             skirt(
@@ -79,10 +79,10 @@ final class SkirtCuts {
                                     LENGTH, KNEE_LENGTH,
                                     CENTRE_BACK_SHAPE,
                                             chosen(CentreBackShape.UNDER_SEAT, "In under the seat, by its size."),
-                                    SIDE_ALLOWANCE, inches(0.5, "Half an inch sewn."),
-                                    LET_OUT, inches(0.5, "And half an inch, waist to hem, to be let out later."),
+                                    SIDE_ALLOWANCE, inches(0.5, "{0.5} sewn."),
+                                    LET_OUT, inches(0.5, "And {0.5}, waist to hem, to be let out later."),
                                     BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist."),
-                                    BAND_HEIGHT, inches(1.5, "A two-inch band, less the half inch of its seam.")))
+                                    BAND_HEIGHT, inches(1.5, "A band of {2}, less {0.5} for its seam.")))
                     .made(Operations.ZIP, Operations.STRAIGHT_BAND),
             skirt(
                             "darted-pencil",
@@ -97,8 +97,8 @@ final class SkirtCuts {
                                                     0.75,
                                                     "Over the side of the hip the way is longer than down the middle."),
                                     CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back."),
-                                    ZIP_ALLOWANCE, inches(2, "Two inches behind, to shape once more at the fitting."),
-                                    SIDE_ALLOWANCE, inches(0.5, "Half an inch; the seams are not let out.")))
+                                    ZIP_ALLOWANCE, inches(2, "{2} behind, to shape once more at the fitting."),
+                                    SIDE_ALLOWANCE, inches(0.5, "{0.5}; the seams are not let out.")))
                     .made(Operations.ZIP, Operations.STRAIGHT_BAND),
             skirt(
                             "round-back-pencil",
@@ -115,7 +115,7 @@ final class SkirtCuts {
                                                     "In at the waist, upright over the seat, in again at the hem."),
                                     SIDE_RISE, inches(0, "The side stays level."),
                                     HEM_TAPER, inches(1.5, "In at each side of the hem."),
-                                    HEM_ALLOWANCE, inches(1, "An inch turned.")))
+                                    HEM_ALLOWANCE, inches(1, "{1} turned.")))
                     .made(Operations.ZIP, Operations.FACING),
             skirt(
                             "half-block-skirt",
@@ -127,7 +127,7 @@ final class SkirtCuts {
                                     ALLOWANCES,
                                     chosen(
                                             AllowanceHabit.EIGHTHS,
-                                            "Half an inch at seams, three quarters at the centre back, an inch and a quarter at the hem.")))
+                                            "{0.5} at seams, {0.75} at the centre back, {1.25} at the hem.")))
                     .made(Operations.ZIP, Operations.KICK_FOLD, Operations.STRAIGHT_BAND),
             skirt(
                             "knit-pencil",
@@ -138,7 +138,7 @@ final class SkirtCuts {
                             Map.ofEntries(
                                     entry(DART_INTAKE_FRONT, inches(0, "The cloth gives; no dart is needed.")),
                                     entry(DART_INTAKE_BACK, inches(0, "The cloth gives; no dart is needed.")),
-                                    entry(TAPER_START, inches(2, "The hip's width is kept two inches further down.")),
+                                    entry(TAPER_START, inches(2, "The hip's width is kept {2} further down.")),
                                     entry(HEM_TAPER, inches(1.5, "In at each side of the hem.")),
                                     entry(CLOSURE, chosen(Closure.NONE, "It is pulled on.")),
                                     entry(
@@ -147,13 +147,13 @@ final class SkirtCuts {
                                                     SkirtCuts::passesTheHip,
                                                     "Wide enough for the hip to go through; the band draws it in.")),
                                     entry(BAND_PLACE, chosen(BandPlace.INCLUDED, "The band finishes at the waist.")),
-                                    entry(SIDE_ALLOWANCE, inches(0.5, "Half an inch is drafted.")),
+                                    entry(SIDE_ALLOWANCE, inches(0.5, "{0.5} is drafted.")),
                                     entry(
                                             SIDE_SEWN_IN,
                                             inches(
                                                     0.5,
-                                                    "Sewn an inch from the edge: half an inch inside the line, for a closer fit.")),
-                                    entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "An inch and a half at the hem."))))
+                                                    "Sewn {1} from the edge: {0.5} inside the line, for a closer fit.")),
+                                    entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "{1.5} at the hem."))))
                     .made(Operations.STRAIGHT_BAND)
                     .in(KNIT)
                     .sewn(Sequence.SIDES_LAST),
@@ -170,8 +170,7 @@ final class SkirtCuts {
                                             chosen(
                                                     Lined.PANEL,
                                                     "Each panel bagged with its lining before it is seamed."),
-                                    SIDE_ALLOWANCE,
-                                            inches(1.5, "Half an inch for the lining's seam, an inch for the side.")))
+                                    SIDE_ALLOWANCE, inches(1.5, "{0.5} for the lining's seam, {1} for the side.")))
                     .made(Operations.ZIP, Operations.STRAIGHT_BAND, Operations.LINING)
                     .sewn(RecipeOrders.LINED_PENCIL),
             skirt(
@@ -208,12 +207,12 @@ final class SkirtCuts {
                                             KNEE_LEVEL,
                                             worked(
                                                     given -> knee(given).minus(Amount.inches("above the knee", 2)),
-                                                    "Narrowest two inches above the knee, straight from there.")),
+                                                    "Narrowest {2} above the knee, straight from there.")),
                                     entry(
                                             SLIT,
                                             worked(
                                                     SkirtCuts::toWalkBy,
-                                                    "Eighteen inches at ankle length, or as long as a step asks."))))
+                                                    "{18} at ankle length, or as long as a step asks."))))
                     .made(Operations.ZIP, Operations.SLIT, Operations.STRAIGHT_BAND));
 
     private SkirtCuts() {}

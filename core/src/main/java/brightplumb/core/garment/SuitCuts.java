@@ -68,30 +68,27 @@ final class SuitCuts {
                             "Round-neck bodysuit",
                             "Round at the neck, without sleeves, fastened with studs between the legs.",
                             Map.of(
-                                    BACK_NECK_DEPTH, inches(1.5, "An inch and a half behind."),
-                                    FRONT_NECK_DEPTH, inches(3, "Round, three inches in front.")))
+                                    BACK_NECK_DEPTH, inches(1.5, "{1.5} behind."),
+                                    FRONT_NECK_DEPTH, inches(3, "Round, {3} in front.")))
                     .made(Operations.ZIP, Operations.BIAS_BINDING, Operations.CROTCH_STRIP)
                     .in(STRETCH)
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "sitting"),
-                            "By the rise, taken seated; the front ends an inch below the crotch line, the back three below that line.",
+                            "By the rise, taken seated; the front ends {1} below the crotch line, the back {3} below that line.",
                             Map.of(
-                                    ARMHOLE_RULE,
-                                            chosen(
-                                                    ArmholeRule.BUST_SIXTH,
-                                                    "A sixth of the bust and an inch and a half."),
-                                    BACK_END, inches(2, "Three inches below the crotch line itself."),
-                                    CROTCH_WIDTH, inches(1, "A strip two inches wide.")))),
+                                    ARMHOLE_RULE, chosen(ArmholeRule.BUST_SIXTH, "A sixth of the bust and {1.5}."),
+                                    BACK_END, inches(2, "{3} below the crotch line itself."),
+                                    CROTCH_WIDTH, inches(1, "A strip {2} wide.")))),
             suit(
                             "funnel-bodysuit",
                             "Funnel bodysuit",
                             "Of stretch net, with a funnel at the neck and sleeves over the hands; without sleeves, an inner layer.",
                             Map.of(
                                     NECK_WIDTH, inches(2.75, "Close: the funnel stands on it."),
-                                    FRONT_NECK_DEPTH, inches(3, "Three inches in front."),
-                                    BACK_NECK_DEPTH, inches(1.5, "An inch and a half behind."),
-                                    CROTCH_WIDTH, inches(1.5, "A strip three inches wide.")))
+                                    FRONT_NECK_DEPTH, inches(3, "{3} in front."),
+                                    BACK_NECK_DEPTH, inches(1.5, "{1.5} behind."),
+                                    CROTCH_WIDTH, inches(1.5, "A strip {3} wide.")))
                     .made(
                             Operations.ZIP,
                             Operations.SLEEVE,
@@ -103,7 +100,7 @@ final class SuitCuts {
                     .sewn(Sequence.LEG_FIRST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "sitting"),
-                            "An inch below the rise; the hip line five inches down, a quarter of the hip wide; the back's strip two inches a side.",
+                            "{1} below the rise; the hip line {5} down, a quarter of the hip wide; the back's strip {2} a side.",
                             Map.of(
                                     ARMHOLE_FROM,
                                             chosen(
@@ -115,29 +112,29 @@ final class SuitCuts {
                                                             .find(BODY_RISE)
                                                             .orElseThrow()
                                                             .plus(Amount.inches("deeper than the rise", 1)),
-                                                    "The rise and an inch."),
-                                    BACK_END, inches(5, "Five inches below the front's end."),
+                                                    "The rise and {1}."),
+                                    BACK_END, inches(5, "{5} below the front's end."),
                                     CROTCH_WIDTH_BACK, inches(2, "Wider behind, for the studs.")))),
             suit(
                             "swim-bodysuit",
                             "Swim bodysuit",
-                            "Straps two inches wide, deep behind to get in by, the legs bound flat.",
+                            "Straps {2} wide, deep behind to get in by, the legs bound flat.",
                             Map.of(
-                                    STRAP, inches(2, "Two inches wide when it is finished."),
-                                    FRONT_NECK_DEPTH, inches(5, "Five inches in front."),
+                                    STRAP, inches(2, "{2} wide when it is finished."),
+                                    FRONT_NECK_DEPTH, inches(5, "{5} in front."),
                                     BACK_NECK_DEPTH, inches(8, "Deep behind: it is the way in."),
                                     FASTENING,
                                             chosen(CrotchFastening.SEWN, "Cloth that stretches so far needs no studs."),
-                                    CROTCH_WIDTH, inches(1.5, "A strip three inches wide."),
-                                    ALLOWANCES, chosen(AllowanceHabit.KNIT, "Half an inch at the shoulder."),
-                                    SIDE_ALLOWANCE, inches(0.5, "Half an inch, sewn on the line.")))
+                                    CROTCH_WIDTH, inches(1.5, "A strip {3} wide."),
+                                    ALLOWANCES, chosen(AllowanceHabit.KNIT, "{0.5} at the shoulder."),
+                                    SIDE_ALLOWANCE, inches(0.5, "{0.5}, sewn on the line.")))
                     .made(Operations.ZIP, Operations.BIAS_BINDING)
                     .in(HIGH_STRETCH)
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "hipquarter"),
-                            "By a quarter of the hip: the hip quarter half-way down to the crotch, guides of five and seven inches.",
-                            Map.of(FRONT_END, inches(2, "Two inches below the crotch line.")))),
+                            "By a quarter of the hip: the hip quarter half-way down to the crotch, guides of {5} and {7}.",
+                            Map.of(FRONT_END, inches(2, "{2} below the crotch line.")))),
             Cut.of(
                             "pull-on-romper",
                             "Pull-on romper",
@@ -152,7 +149,7 @@ final class SuitCuts {
                     .sewn(Sequence.LEG_FIRST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.ROMPERS, "house"),
-                            "Cut on the body line from levels as taped; three inches deeper than the rise.",
+                            "Cut on the body line from levels as taped; {3} deeper than the rise.",
                             Map.of(
                                     ARMHOLE_FROM,
                                             chosen(
@@ -164,7 +161,7 @@ final class SuitCuts {
                                                             .find(BODY_RISE)
                                                             .orElseThrow()
                                                             .plus(given.amount(RISE_EASE)),
-                                                    "The rise and three inches.")))));
+                                                    "The rise and {3}.")))));
 
     private SuitCuts() {}
 

@@ -172,7 +172,7 @@ final class FlatSteps {
                                 ? "Leave the edge as it is cut, or bind it."
                                 : deep < Length.INCH
                                         ? "Turn it once on the line and stitch; or turn half of it under first."
-                                        : "Chalk a line at twice the allowance from the raw edge; turn half an inch under, then the edge to the line, and press the fold.");
+                                        : "Chalk a line at twice the allowance from the raw edge; turn {0.5} under, then the edge to the line, and press the fold.");
         how.add(
                 flat
                         ? "Flat, while its panels are still open: the ends are caught in the seams that close it."

@@ -90,7 +90,7 @@ final class SeamSteps {
                         cloth.stretches()
                                 ? "stretch stitch, or overlocked"
                                 : cloth.sheer()
-                                        ? "French seam, ¼ in: what lies beneath shows"
+                                        ? "French seam, {0.25 in}: what lies beneath shows"
                                         : "plain seam, pressed open")
                 .after(FlatSteps.BEFORE_SEAMS)
                 .after(joins.stream()
@@ -127,7 +127,7 @@ final class SeamSteps {
         }
         List<MakingStep> steps = new ArrayList<>();
         for (MakingStep seam : seams) {
-            steps.add(seam.saying(List.of("Stop 1 in short of the inseam; the fork is closed at last.")));
+            steps.add(seam.saying(List.of("Stop {1 in} short of the inseam; the fork is closed at last.")));
         }
         steps.add(MakingStep.of(
                         StepId.CLOSE_FORK,

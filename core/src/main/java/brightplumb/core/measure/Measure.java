@@ -134,14 +134,14 @@ public enum Measure {
     private final String title;
     private final Run run;
     private final String level;
-    private final String how;
+    private final Sentence how;
 
     Measure(String key, String title, Run run, String level, String how) {
         this.key = key;
         this.title = title;
         this.run = run;
         this.level = level;
-        this.how = how;
+        this.how = Sentence.of(how);
     }
 
     /** Returns the path of its field in a request. */
@@ -170,7 +170,7 @@ public enum Measure {
     }
 
     /** How it is taken. */
-    public String how() {
+    public Sentence how() {
         return how;
     }
 

@@ -19,7 +19,7 @@ public final class Plausibility {
      * @param id a stable name
      * @param text what is odd, in plain words
      */
-    public record Doubt(Measure measure, String id, String text) {}
+    public record Doubt(Measure measure, String id, Sentence text) {}
 
     private static final double INCH = Length.INCH;
 
@@ -45,7 +45,7 @@ public final class Plausibility {
     }
 
     private void doubt(Measure measure, String id, String text) {
-        doubts.add(new Doubt(measure, id, text));
+        doubts.add(new Doubt(measure, id, Sentence.of(text)));
     }
 
     private void units() {

@@ -1,6 +1,7 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.working.Amount;
@@ -52,6 +53,11 @@ public final class Paper {
      * @return the amount, for the next line of the draft
      */
     public Amount step(String id, String title, Amount amount, String why) {
+        return step(id, title, amount, Sentence.of(why));
+    }
+
+    /** A step with a reason that was given elsewhere. */
+    public Amount step(String id, String title, Amount amount, Sentence why) {
         steps.add(new Step(id, title, amount, why, pending));
         pending = new ArrayList<>();
         return fact(amount);
@@ -59,6 +65,11 @@ public final class Paper {
 
     /** A step named after its fact. */
     public Amount step(Amount amount, String title, String why) {
+        return step(amount.id(), title, amount, Sentence.of(why));
+    }
+
+    /** A step named after its fact, with a reason that was given elsewhere. */
+    public Amount step(Amount amount, String title, Sentence why) {
         return step(amount.id(), title, amount, why);
     }
 

@@ -1,5 +1,6 @@
 package brightplumb.core.paper;
 
+import brightplumb.core.measure.Sentence;
 import java.util.Map;
 
 /**
@@ -9,7 +10,7 @@ import java.util.Map;
  * @param settings setting keys to their new values: numbers in mm or a ratio, or a choice's name
  * @param clothWidth mm of cloth to buy instead, or null where the cloth stays
  */
-public record Remedy(String text, Map<String, Object> settings, Double clothWidth) {
+public record Remedy(Sentence text, Map<String, Object> settings, Double clothWidth) {
 
     public Remedy {
         settings = Map.copyOf(settings);
@@ -17,6 +18,6 @@ public record Remedy(String text, Map<String, Object> settings, Double clothWidt
 
     /** A change of settings. */
     public Remedy(String text, Map<String, Object> settings) {
-        this(text, settings, null);
+        this(Sentence.of(text), settings, null);
     }
 }

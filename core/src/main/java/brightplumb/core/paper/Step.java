@@ -1,5 +1,6 @@
 package brightplumb.core.paper;
 
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.working.Amount;
 import java.util.List;
 
@@ -12,7 +13,7 @@ import java.util.List;
  * @param why the reason in plain words
  * @param drawn what it put on the paper
  */
-public record Step(String id, String title, Amount amount, String why, List<Drawn> drawn) {
+public record Step(String id, String title, Amount amount, Sentence why, List<Drawn> drawn) {
 
     public Step {
         drawn = List.copyOf(drawn);

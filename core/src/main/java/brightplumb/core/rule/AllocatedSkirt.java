@@ -15,14 +15,13 @@ import java.util.Map;
 final class AllocatedSkirt {
 
     private static final Rule TO_THREE_ABOVE = worked(
-            given -> given.hipDepth().minus(Amount.inches("short of the hip", 3)),
-            "Darts stop three inches above the hip.");
+            given -> given.hipDepth().minus(Amount.inches("short of the hip", 3)), "Darts stop {3} above the hip.");
 
     static final Way WAY = Way.like(
             QuarterSkirt.WAY,
             "allocated",
             "Allocated",
-            "The seat is fuller than the belly: half an inch of each quarter moves to the back.",
+            "The seat is fuller than the belly: {0.5} of each quarter moves to the back.",
             Map.ofEntries(
                     entry(HIP_ALLOCATION, inches(0.5, "The seat is fuller than the belly.")),
                     entry(DART_LENGTH_FRONT, TO_THREE_ABOVE),

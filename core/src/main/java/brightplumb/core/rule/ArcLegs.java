@@ -24,7 +24,7 @@ final class ArcLegs {
             "Arc",
             "Each half from its own arc of the tape; straight legs, and a waist as wide as the hip, drawn up on elastic.",
             Map.ofEntries(
-                    entry(HIP_EASE, inches(2, "Half an inch in each quarter.")),
+                    entry(HIP_EASE, inches(2, "{0.5} in each quarter.")),
                     entry(
                             HIP_ALLOCATION,
                             worked(

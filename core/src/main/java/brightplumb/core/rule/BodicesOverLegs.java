@@ -42,7 +42,7 @@ public final class BodicesOverLegs {
      */
     public static final Rule DEPTH = worked(
             BodicesOverLegs::depth,
-            "No waist gives when she sits, so the crotch is deeper: by what the tape round the trunk asks, an inch and a half to five below the rise.");
+            "No waist gives when she sits, so the crotch is deeper: by what the tape round the trunk asks, {1.5 to 5} below the rise.");
 
     /** Of a top without shoulders. */
     public static final Map<Setting, Rule> TOP = Map.of(
@@ -51,7 +51,7 @@ public final class BodicesOverLegs {
                     given -> given.body().find(Measure.TOP_EDGE_GIRTH).isPresent() ? TopKind.OVER_ARMS : TopKind.CLOSED,
                     "Over both arms where the tape was taken round them, else round the body."),
             TopSettings.TOP_LEVEL,
-            Rule.inches(5, "Five inches below the shoulder."));
+            Rule.inches(5, "{5} below the shoulder."));
 
     /**
      * The same where legs are sewn to a bodice: the back may rise at the waist, and what it rises the crotch need not
@@ -70,7 +70,7 @@ public final class BodicesOverLegs {
                 ARMHOLE_FROM,
                 choosing(
                         given -> bench(given) ? ArmholeFrom.LEVEL : ArmholeFrom.SLOPE,
-                        "From the sloped shoulder, where the arm hangs; the bench takes the level line, an inch higher on the body."));
+                        "From the sloped shoulder, where the arm hangs; the bench takes the level line, {1} higher on the body."));
         return Map.copyOf(rules);
     }
 

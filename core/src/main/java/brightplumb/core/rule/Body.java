@@ -156,10 +156,10 @@ public final class Body {
     private Body() {}
 
     private void estimate() {
-        guessMissing(HIP_DEPTH, "8 in for everyone", () -> Amount.inches("usual waist to hip", 8));
+        guessMissing(HIP_DEPTH, "{8 in} for everyone", () -> Amount.inches("usual waist to hip", 8));
         guessMissing(
                 BUST_SPAN,
-                taken.containsKey(BUST_GIRTH) ? "bust ÷ 4 − 1½ in" : "hip ÷ 4 − 2 in",
+                taken.containsKey(BUST_GIRTH) ? "bust ÷ 4 − {1.5 in}" : "hip ÷ 4 − {2 in}",
                 () -> taken.containsKey(BUST_GIRTH)
                         ? taken.get(BUST_GIRTH).over(4).minus(Amount.inches("span allowance", 1.5))
                         : hip().over(4).minus(Amount.inches("span allowance", 2)));
@@ -167,10 +167,10 @@ public final class Body {
             guessMissing(BACK_HIP_ARC, "hip − front hip", () -> hip().minus(taken.get(FRONT_HIP_ARC)));
             guessMissing(FRONT_HIP_ARC, "hip − back hip", () -> hip().minus(taken.get(BACK_HIP_ARC)));
         }
-        guessMissing(BODY_RISE, "hip ÷ 4 + 1 in", () -> hip().over(4).plus(Amount.inches("rise allowance", 1)));
+        guessMissing(BODY_RISE, "hip ÷ 4 + {1 in}", () -> hip().over(4).plus(Amount.inches("rise allowance", 1)));
         guessMissing(
                 KNEE_DEPTH,
-                taken.containsKey(OUTSIDE_LEG) ? "half-way between seat and ankle, 2 in up" : "23 in for everyone",
+                taken.containsKey(OUTSIDE_LEG) ? "half-way between seat and ankle, {2 in} up" : "{23 in} for everyone",
                 () -> taken.containsKey(OUTSIDE_LEG)
                         ? require(BODY_RISE)
                                 .plus(taken.get(OUTSIDE_LEG))
@@ -180,26 +180,26 @@ public final class Body {
         if (taken.containsKey(OUTSIDE_LEG)) {
             guessMissing(
                     WAIST_TO_FLOOR,
-                    "outside leg + 3 in",
+                    "outside leg + {3 in}",
                     () -> taken.get(OUTSIDE_LEG).plus(Amount.inches("ankle to the floor", 3)));
         }
         guessMissing(
                 THIGH_GIRTH,
-                "0.553 × hip + 3.4 cm",
+                "0.553 × hip + {33.5 mm}",
                 () -> hip().times(0.553).plus(Amount.length("thigh constant", Length.mm(33.5))));
         guessMissing(
                 KNEE_GIRTH,
-                "0.288 × hip + 8.4 cm",
+                "0.288 × hip + {84 mm}",
                 () -> hip().times(0.288).plus(Amount.length("knee constant", Length.mm(84))));
         guessMissing(
                 ANKLE_GIRTH,
-                "0.525 × knee + 3.2 cm",
+                "0.525 × knee + {32 mm}",
                 () -> require(KNEE_GIRTH).times(0.525).plus(Amount.length("ankle constant", Length.mm(32))));
         if (taken.containsKey(BUST_GIRTH)) {
             if (!taken.containsKey(SHOULDER_TO_WAIST)) {
                 guessMissing(
                         SHOULDER_TO_HIP,
-                        taken.containsKey(STATURE) ? "0.37 × height" : "24 in for everyone",
+                        taken.containsKey(STATURE) ? "0.37 × height" : "{24 in} for everyone",
                         () -> taken.containsKey(STATURE)
                                 ? taken.get(STATURE).times(0.37)
                                 : Amount.inches("usual shoulder to hip", 24));
@@ -223,7 +223,7 @@ public final class Body {
                         () -> require(SHOULDER_TO_WAIST).plus(require(WAIST_TO_FLOOR)));
             }
         }
-        guessMissing(STATURE, "165 cm for everyone", () -> Amount.length("usual height", Length.cm(165)));
+        guessMissing(STATURE, "{1650 mm} for everyone", () -> Amount.length("usual height", Length.cm(165)));
     }
 
     private void guessMissing(Measure measure, String rule, Supplier<Amount> amount) {

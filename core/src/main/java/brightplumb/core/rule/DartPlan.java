@@ -8,7 +8,7 @@ import java.util.Optional;
  */
 public enum DartPlan implements Choice {
     /** One dart of 1 in in each quarter, whatever the body; the side takes the rest. */
-    ONE_INCH("one-inch", "One dart, 1 in", null),
+    ONE_INCH("one-inch", "One dart, the same on everybody", null),
     /** Shares of the half drop, darts only as large as the body asks. */
     BY_DROP("by-drop", "By the drop", new Shares(0.10, 0.16, 0.16, 0.32, 0.26, true, false)),
     /** Shares of the half drop over the half block, two darts in front. */

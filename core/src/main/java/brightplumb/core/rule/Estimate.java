@@ -1,6 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.working.Amount;
 
 /**
@@ -10,4 +11,10 @@ import brightplumb.core.working.Amount;
  * @param amount the value, marked as estimated
  * @param rule the rule that made it, in the bench's words
  */
-public record Estimate(Measure measure, Amount amount, String rule) {}
+public record Estimate(Measure measure, Amount amount, Sentence rule) {
+
+    /** A value by a rule whose words hold their lengths in braces. */
+    Estimate(Measure measure, Amount amount, String rule) {
+        this(measure, amount, Sentence.of(rule));
+    }
+}

@@ -16,7 +16,7 @@ public record Given(Body body, Cloth cloth, Settings settings) {
 
     /** How lengths that fit a grown woman are said of others. */
     public static final String IN_PROPORTION =
-            "On a leg under 36 in (91 cm) or over 44 in (112 cm) it is the same share of that leg.";
+            "On a leg under {36 in} or over {44 in} it is the same share of that leg.";
 
     private static final double USUAL = 40 * Length.INCH;
     private static final double SHORT = 36 * Length.INCH;

@@ -1,5 +1,6 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.measure.Sentence;
 import java.util.List;
 import java.util.Map;
 
@@ -11,7 +12,7 @@ import java.util.Map;
  * @param steps the steps under which it is told as another way
  * @param rules what it says of other settings; nothing where the way is left as it is
  */
-public record Habit(String id, String title, String why, List<String> steps, Map<Setting, Rule> rules)
+public record Habit(String id, String title, Sentence why, List<String> steps, Map<Setting, Rule> rules)
         implements Choice {
 
     public Habit {
@@ -19,6 +20,10 @@ public record Habit(String id, String title, String why, List<String> steps, Map
         rules = Map.copyOf(rules);
     }
 
+    Habit(String id, String title, String why, List<String> steps, Map<Setting, Rule> rules) {
+        this(id, title, Sentence.of(why), steps, rules);
+    }
+
     /** What the way itself does. */
-    public static final Habit BY_WAY = new Habit("by-way", "As this way has it", "", List.of(), Map.of());
+    public static final Habit BY_WAY = new Habit("by-way", "As this way has it", Sentence.EMPTY, List.of(), Map.of());
 }

@@ -177,7 +177,7 @@ public final class HabitSettings {
     }
 
     private static Habit oneLevel() {
-        String why = "Front and back stop at one level, two inches above the hip, so that the points make one line.";
+        String why = "Front and back stop at one level, {2} above the hip, so that the points make one line.";
         Rule above = worked(given -> HouseHabits.aboveHip(given, "both darts", 2), why);
         return new Habit(
                 "one-level",
@@ -206,7 +206,7 @@ public final class HabitSettings {
 
     private static Habit inTheSeams() {
         String why =
-                "Drafted on the body, which is where it is cut; half an inch sewn at each of four edges is what it is smaller by.";
+                "Drafted on the body, which is where it is cut; {0.5} sewn at each of four edges is what it is smaller by.";
         return new Habit(
                 "seams",
                 "The seams are what it is smaller by",

@@ -30,13 +30,13 @@ final class HipquarterSuits {
                             CROTCH_DEPTH,
                             worked(
                                     given -> given.body().hip().over(4).plus(Amount.inches("below the quarter", 1)),
-                                    "A quarter of the hip and an inch.")),
-                    entry(FRONT_END, inches(2, "Two inches below the crotch line.")),
-                    entry(BACK_END, inches(4, "Four inches below the front's end.")),
-                    entry(CROTCH_WIDTH, inches(1.5, "Two inches left too much.")),
+                                    "A quarter of the hip and {1}.")),
+                    entry(FRONT_END, inches(2, "{2} below the crotch line.")),
+                    entry(BACK_END, inches(4, "{4} below the front's end.")),
+                    entry(CROTCH_WIDTH, inches(1.5, "{2} left too much.")),
                     entry(LEG_LINE_WIDTH, chosen(LegLineWidth.HIP_QUARTER, "The hip quarter, whatever the level.")),
-                    entry(LEG_GUIDE_FRONT, inches(5, "Five inches from the corner.")),
-                    entry(LEG_GUIDE_BACK, inches(7, "Seven inches from the corner, for the seat."))));
+                    entry(LEG_GUIDE_FRONT, inches(5, "{5} from the corner.")),
+                    entry(LEG_GUIDE_BACK, inches(7, "{7} from the corner, for the seat."))));
 
     private HipquarterSuits() {}
 }

@@ -37,8 +37,8 @@ final class HouseBodices {
             entry(FRONT_NECK_DEPTH, inches(3, "To the pit of the neck, or a little below.")),
             entry(BACK_NECK_DEPTH, inches(1, "Behind, the neck is higher.")),
             entry(NECK_FIT, chosen(NeckFit.DRAWN, "As wide and deep as its amounts say.")),
-            entry(NECK_EASE, inches(0.75, "Three quarters of an inch, to turn the head.")),
-            entry(SHOULDER_SLOPE, inches(1, "The shoulder falls an inch from neck to end.")),
+            entry(NECK_EASE, inches(0.75, "{0.75}, to turn the head.")),
+            entry(SHOULDER_SLOPE, inches(1, "The shoulder falls {1} from neck to end.")),
             entry(STRAP, inches(0, "It lies on the whole shoulder.")),
             entry(
                     ARMHOLE_RULE,
@@ -60,7 +60,7 @@ final class HouseBodices {
                     worked(
                             given -> HouseHabits.ease(
                                     given, given.body().find(Measure.BUST_GIRTH).orElseThrow(HouseBodices::noBust), 2),
-                            "Two inches to breathe in woven cloth; cloth that stretches is cut smaller instead.")));
+                            "{2} to breathe in woven cloth; cloth that stretches is cut smaller instead.")));
 
     private HouseBodices() {}
 

@@ -32,7 +32,7 @@ public final class HouseHabits {
                     WAIST_EASE,
                     worked(
                             given -> ease(given, given.body().waist(), 0.5),
-                            "Room to breathe and eat: half an inch all round.")),
+                            "Room to breathe and eat: {0.5} all round.")),
             entry(
                     HIP_ALLOCATION,
                     worked(
@@ -49,11 +49,11 @@ public final class HouseHabits {
             entry(SITS_BELOW, inches(0, "At the waist, where every depth was taped from.")),
             entry(CENTRE_FRONT_DROP, inches(0.25, "Undropped, cloth stands in folds under the front waist.")),
             entry(BAND_PLACE, chosen(BandPlace.ABOVE, "The band stands above the waist line.")),
-            entry(BAND_HEIGHT, inches(1.5, "A band an inch and a half high.")),
+            entry(BAND_HEIGHT, inches(1.5, "A band {1.5} high.")),
             entry(
                     ZIP_LENGTH,
                     worked(HouseHabits::zip, "Down to the hip line, and further where the hip would not go through.")),
-            entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "An inch at the side, two at the hem.")),
+            entry(ALLOWANCES, chosen(AllowanceHabit.INCH, "{1} at the side, {2} at the hem.")),
             entry(WAIST_ALLOWANCE, byHabit(AllowanceHabit::waist)),
             entry(SIDE_ALLOWANCE, byHabit(AllowanceHabit::side)),
             entry(ZIP_ALLOWANCE, byHabit(AllowanceHabit::zip)),

@@ -37,7 +37,7 @@ final class HouseLegs {
                             worked(
                                     given ->
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
-                                    "Room to sit and bend: an inch and a half all round; cloth that stretches is cut smaller instead.")),
+                                    "Room to sit and bend: {1.5} all round; cloth that stretches is cut smaller instead.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
                     entry(
                             WAIST_EASE,
@@ -46,10 +46,8 @@ final class HouseLegs {
                                             ? Amount.byHabit(0)
                                             : HouseHabits.ease(
                                                     given, given.body().waist(), 0.5),
-                                    "Room to breathe and eat: half an inch all round; a waist that is drawn up needs none.")),
-                    entry(
-                            DARTS_FRONT,
-                            chosen(DartCount.BY_INTAKE, "One dart carries an inch; more is split into two.")),
+                                    "Room to breathe and eat: {0.5} all round; a waist that is drawn up needs none.")),
+                    entry(DARTS_FRONT, chosen(DartCount.BY_INTAKE, "One dart carries {1}; more is split into two.")),
                     entry(
                             CENTRE_FRONT_IN,
                             worked(
@@ -71,7 +69,7 @@ final class HouseLegs {
                                     given -> given.body().hip().over(28),
                                     "Sloped at the hip already, the back curve has room to run flat under the seat.")),
                     entry(FRONT_HIP_OUT, inches(0, "The centre front hangs plumb from the hip.")),
-                    entry(RISE_EASE, inches(0.75, "Fitted trousers hang half an inch to an inch below the body.")),
+                    entry(RISE_EASE, inches(0.75, "Fitted trousers hang {0.5} to {1} below the body.")),
                     entry(CROTCH_DEPTH, belowTheRise("The rise was taken seated; a little more lets her sit in it.")),
                     entry(HIP_ABOVE_CROTCH, inches(0, "The hip line lies where it was taped.")),
                     entry(
@@ -95,7 +93,7 @@ final class HouseLegs {
                                             .find(Measure.THIGH_GIRTH)
                                             .orElseThrow()
                                             .plus(Amount.inches("room at the thigh", 2)),
-                                    "Two inches of room round the thigh.")),
+                                    "{2} of room round the thigh.")),
                     entry(
                             KNEE,
                             worked(
@@ -103,11 +101,11 @@ final class HouseLegs {
                                             .find(Measure.KNEE_GIRTH)
                                             .orElseThrow()
                                             .plus(Amount.inches("room at the knee", 4)),
-                                    "Four inches of room to bend the knee.")),
+                                    "{4} of room to bend the knee.")),
                     entry(HEM, worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
                     entry(SIDE_IN, inches(0, "The side is not brought in further at the hem.")),
-                    entry(BACK_LEG_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
-                    entry(BACK_SIDE_ADD, inches(0.5, "The back leg is wider, half an inch at each seam.")),
+                    entry(BACK_LEG_ADD, inches(0.5, "The back leg is wider, {0.5} at each seam.")),
+                    entry(BACK_SIDE_ADD, inches(0.5, "The back leg is wider, {0.5} at each seam.")),
                     entry(TURN_UP_JOIN, inches(0, "No turn-up is joined on.")),
                     entry(LENGTH, worked(HouseLegs::outsideLeg, "Down the outside of the leg, as taped.")),
                     entry(CLOSURE, chosen(Closure.FLY, "Opened at the centre front.")),
@@ -115,7 +113,7 @@ final class HouseLegs {
                             ELASTIC,
                             worked(
                                     given -> given.body().waist().minus(Amount.inches("firm, wide elastic", 1.5)),
-                                    "Firm, wide elastic is an inch and a half shorter than the waist.")),
+                                    "Firm, wide elastic is {1.5} shorter than the waist.")),
                     entry(
                             ELASTIC_STRETCH,
                             worked(given -> Amount.counted("by habit", 1), "Usual elastic goes to twice its length.")),

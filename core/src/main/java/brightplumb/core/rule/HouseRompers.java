@@ -63,18 +63,18 @@ final class HouseRompers {
                                 worked(
                                         HouseRompers::hipEase,
                                         "None where the cloth gives; more where the thigh would not go through the leg that falls plumb from the hip.")),
-                        entry(STRAP, inches(1.5, "An inch and a half wide when it is finished.")),
+                        entry(STRAP, inches(1.5, "{1.5} wide when it is finished.")),
                         entry(
                                 ARMHOLE_HOLLOW_BACK,
                                 worked(
                                         given -> given.amount(ARMHOLE_HOLLOW_FRONT),
                                         "Front and back from one pattern.")),
-                        entry(RISE_EASE, inches(3, "Without a waist seam to give, three inches deeper than the rise.")),
+                        entry(RISE_EASE, inches(3, "Without a waist seam to give, {3} deeper than the rise.")),
                         entry(
                                 CROTCH_DEPTH,
                                 worked(
                                         HouseRompers::depth,
-                                        "The tape round the trunk, shared between front and back; an inch and a half to four and a half below the rise.")),
+                                        "The tape round the trunk, shared between front and back; {1.5 to 4.5} below the rise.")),
                         entry(
                                 INNER_LEG_IN,
                                 worked(
@@ -83,7 +83,7 @@ final class HouseRompers {
                                                 .over(28)
                                                 .atLeast(Amount.inches("least", 1))
                                                 .atMost(Amount.inches("most", 1.5)),
-                                        "A twenty-eighth of the hip, an inch to an inch and a half.")),
+                                        "A twenty-eighth of the hip, {1 to 1.5}.")),
                         entry(
                                 LENGTH,
                                 worked(
@@ -116,8 +116,8 @@ final class HouseRompers {
                                 SIDE_SEWN_IN,
                                 worked(
                                         given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
-                                        "Sewn half an inch inside the line where the cloth stretches.")),
-                        entry(HEM_ALLOWANCE, inches(1, "An inch turned.")),
+                                        "Sewn {0.5} inside the line where the cloth stretches.")),
+                        entry(HEM_ALLOWANCE, inches(1, "{1} turned.")),
                         entry(
                                 ALLOWANCES,
                                 choosing(

@@ -32,7 +32,7 @@ final class HouseSkirt {
                                     worked(
                                             given -> HouseHabits.ease(
                                                     given, given.body().hip(), 1),
-                                            "Room to sit and step: an inch all round; cloth that stretches is cut smaller instead.")),
+                                            "Room to sit and step: {1} all round; cloth that stretches is cut smaller instead.")),
                             entry(
                                     DART_PLAN,
                                     chosen(
@@ -86,7 +86,7 @@ final class HouseSkirt {
                                     CENTRE_ALLOWANCE,
                                     worked(
                                             HouseSkirt::centre,
-                                            "Beside a zip an inch or so from waist to hem: the back is closed last, from the tape; a slit's edges turn on it.")))));
+                                            "Beside a zip {1} or so from waist to hem: the back is closed last, from the tape; a slit's edges turn on it.")))));
 
     private HouseSkirt() {}
 

@@ -32,7 +32,7 @@ final class HouseSuits {
                             worked(
                                     given ->
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
-                                    "Room to sit and bend: an inch and a half; cloth that stretches is cut smaller instead.")),
+                                    "Room to sit and bend: {1.5}; cloth that stretches is cut smaller instead.")),
                     entry(
                             CROTCH_DEPTH,
                             worked(
@@ -40,7 +40,7 @@ final class HouseSuits {
                                     "The tape round the trunk, less half of what the cloth is cut smaller, shared between front and back.")),
                     entry(FRONT_END, inches(1, "The front ends just below the crotch line.")),
                     entry(BACK_END, inches(3, "The back goes on under the body and comes forward.")),
-                    entry(CROTCH_WIDTH, inches(1.25, "A strip two and a half inches wide.")),
+                    entry(CROTCH_WIDTH, inches(1.25, "A strip {2.5} wide.")),
                     entry(
                             CROTCH_WIDTH_BACK,
                             worked(
@@ -52,7 +52,7 @@ final class HouseSuits {
                             worked(
                                     given -> Amount.byHabit(
                                             given.settings().chose(FASTENING, CrotchFastening.STUDS) ? 0.75 : 0),
-                                    "The studs take three quarters of an inch of lap.")),
+                                    "The studs take {0.75} of lap.")),
                     entry(
                             LEG_LINE_LEVEL,
                             worked(
@@ -68,7 +68,7 @@ final class HouseSuits {
                     entry(LEG_HOLLOW, inches(0, "No more hollow than its share.")),
                     entry(COVER, inches(0, "No more cover than its share.")),
                     entry(CLOSURE, chosen(Closure.NONE, "It is drawn on: cloth that stretches needs no zip.")),
-                    entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "An inch at the side, half an inch at seams.")),
+                    entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "{1} at the side, {0.5} at seams.")),
                     entry(CENTRE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)))));
 
     private HouseSuits() {}

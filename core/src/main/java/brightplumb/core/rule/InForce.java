@@ -1,5 +1,6 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.working.Amount;
 
 /**
@@ -11,4 +12,4 @@ import brightplumb.core.working.Amount;
  * @param applies whether it changed anything, the others being as they were
  * @param why why it is what it is
  */
-public record InForce(Setting setting, Amount amount, Choice choice, boolean byHand, boolean applies, String why) {}
+public record InForce(Setting setting, Amount amount, Choice choice, boolean byHand, boolean applies, Sentence why) {}

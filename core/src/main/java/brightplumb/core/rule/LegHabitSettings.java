@@ -25,8 +25,8 @@ public final class LegHabitSettings {
             Zone.CROTCH,
             "Crotch depth by",
             BY_WAY,
-            depth("hip-and-one", "A quarter of the hip, fitted", 1, "an inch"),
-            depth("hip-and-more", "A quarter of the hip, easier", 1.5, "an inch and a half"));
+            depth("hip-and-one", "A quarter of the hip, fitted", 1, "{1}"),
+            depth("hip-and-more", "A quarter of the hip, easier", 1.5, "{1.5}"));
 
     public static final Setting FRONT_FORK_BY =
             Setting.choice("frontForkBy", "Front fork by", Zone.CROTCH, "Front fork by", BY_WAY, thigh());
@@ -40,9 +40,9 @@ public final class LegHabitSettings {
             waist(
                     "two-up",
                     "Well up, a little in",
-                    "Two inches up and an inch in, whatever the body.",
-                    inches(2, "Two inches, for sitting and bending."),
-                    inches(1, "An inch in from the centre line.")),
+                    "{2} up and {1} in, whatever the body.",
+                    inches(2, "{2}, for sitting and bending."),
+                    inches(1, "{1} in from the centre line.")),
             waist(
                     "by-extension",
                     "Up by the front fork, in by the bust span",
@@ -56,7 +56,7 @@ public final class LegHabitSettings {
 
     private static Habit slope() {
         String why = "The body slopes down toward the back: a fork left high pulls the seam between the seat. "
-                + "It drops until the back inseam is a quarter inch shorter, which is stretched on to the front's.";
+                + "It drops until the back inseam is {0.25} shorter, which is stretched on to the front's.";
         return new Habit(
                 "slope", "The slope of the body", why, List.of("fork.drop"), Map.of(STRETCH_IN, inches(0.25, why)));
     }

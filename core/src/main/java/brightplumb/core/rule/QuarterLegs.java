@@ -32,11 +32,11 @@ final class QuarterLegs {
                     entry(BACK_IN, inches(0, "The centre back stays upright.")),
                     entry(BACK_HIP_IN, inches(0, "The centre back stays upright.")),
                     entry(BACK_RISE, inches(0, "The back waist stays level.")),
-                    entry(DART_INTAKE_FRONT, inches(1, "One dart of an inch, on the crease.")),
-                    entry(DART_LENGTH_FRONT, inches(5, "Five inches, towards the belly.")),
-                    entry(DART_INTAKE_BACK, inches(1, "One dart of an inch.")),
-                    entry(DART_PLACE_BACK, inches(4.5, "Four to five inches from the centre back.")),
-                    entry(DART_LENGTH_BACK, inches(6, "Six inches, towards the seat.")),
+                    entry(DART_INTAKE_FRONT, inches(1, "One dart of {1}, on the crease.")),
+                    entry(DART_LENGTH_FRONT, inches(5, "{5}, towards the belly.")),
+                    entry(DART_INTAKE_BACK, inches(1, "One dart of {1}.")),
+                    entry(DART_PLACE_BACK, inches(4.5, "{4 to 5} from the centre back.")),
+                    entry(DART_LENGTH_BACK, inches(6, "{6}, towards the seat.")),
                     entry(RISE_EASE, inches(0, "The depth comes from the hip alone.")),
                     entry(
                             CROTCH_DEPTH,
@@ -46,10 +46,10 @@ final class QuarterLegs {
                             BACK_EXTENSION,
                             worked(given -> given.body().hip().over(10), "A tenth of the hip, twice the front's.")),
                     entry(FORK_DROP, inches(0, "Both forks lie on the crotch line.")),
-                    entry(CURVE_GUIDE_FRONT, inches(1.5, "An inch and a half from the corner.")),
-                    entry(CURVE_GUIDE_BACK, inches(2, "Two inches from the corner.")),
+                    entry(CURVE_GUIDE_FRONT, inches(1.5, "{1.5} from the corner.")),
+                    entry(CURVE_GUIDE_BACK, inches(2, "{2} from the corner.")),
                     entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "As wide at the hem as on the crotch line.")),
-                    entry(BACK_LEG_ADD, inches(0.5, "Straight from its fork to half an inch beyond the front's hem.")),
+                    entry(BACK_LEG_ADD, inches(0.5, "Straight from its fork to {0.5} beyond the front's hem.")),
                     entry(BACK_SIDE_ADD, inches(0, "The sides are drawn alike."))));
 
     private QuarterLegs() {}

@@ -2,6 +2,7 @@ package brightplumb.core.rule;
 
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -16,6 +17,9 @@ import java.util.function.Supplier;
  * garment asks, else what the way says. Each amount is worked out once.
  */
 public final class Settings {
+
+    /** Why a setting is what a hand set. */
+    public static final Sentence BY_HAND = Sentence.of("Set by hand.");
 
     private final Way way;
     private final Map<Setting, Rule> asked;
@@ -149,8 +153,8 @@ public final class Settings {
     }
 
     /** Why the setting is what it is; empty where the dart plan decides and no rule does. */
-    public String why(Setting setting) {
-        return byHand(setting) ? "Set by hand." : rule(setting).map(Rule::why).orElse("");
+    public Sentence why(Setting setting) {
+        return byHand(setting) ? BY_HAND : rule(setting).map(Rule::why).orElse(Sentence.EMPTY);
     }
 
     /** A setting's amount under its name. */

@@ -34,12 +34,12 @@ final class SittingSuits {
                                     given ->
                                             given.body().find(Measure.BODY_RISE).orElseThrow(),
                                     "The crotch line lies where she sits.")),
-                    entry(LEG_LINE_LEVEL, inches(5, "Five inches below the waist; higher is more cut away.")),
+                    entry(LEG_LINE_LEVEL, inches(5, "{5} below the waist; higher is more cut away.")),
                     entry(LEG_LINE_WIDTH, chosen(LegLineWidth.HIP_QUARTER, "The hip quarter, whatever the level.")),
                     entry(LEG_SHARE_FRONT, HouseSuits.share(1, "From the straight line.")),
                     entry(LEG_SHARE_BACK, HouseSuits.share(1, "From the straight line.")),
-                    entry(LEG_HOLLOW, inches(0.5, "Half an inch hollow in front.")),
-                    entry(COVER, inches(0.25, "A quarter inch fuller behind."))));
+                    entry(LEG_HOLLOW, inches(0.5, "{0.5} hollow in front.")),
+                    entry(COVER, inches(0.25, "{0.25} fuller behind."))));
 
     private SittingSuits() {}
 }

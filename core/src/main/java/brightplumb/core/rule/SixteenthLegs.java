@@ -26,12 +26,12 @@ final class SixteenthLegs {
             QuarterLegs.WAY,
             "sixteenth",
             "Sixteenth",
-            "The fork is a quarter of the hip quarter; thigh, knee and hem by the tape; the back an inch outside the front, its centre raised and sloped.",
+            "The fork is a quarter of the hip quarter; thigh, knee and hem by the tape; the back {1} outside the front, its centre raised and sloped.",
             Map.ofEntries(
-                    entry(HIP_EASE, inches(2, "Half an inch in each quarter.")),
-                    entry(BACK_IN, inches(1.5, "An inch and a half in, along the slope of the back.")),
+                    entry(HIP_EASE, inches(2, "{0.5} in each quarter.")),
+                    entry(BACK_IN, inches(1.5, "{1.5} in, along the slope of the back.")),
                     entry(BACK_RISE, inches(1.5, "Bending and sitting lengthen the back.")),
-                    entry(FRONT_HIP_OUT, inches(0.5, "Half an inch out at the hip, for the belly.")),
+                    entry(FRONT_HIP_OUT, inches(0.5, "{0.5} out at the hip, for the belly.")),
                     entry(CROTCH_DEPTH, HouseLegs.belowTheRise("As deep as the seated rise.")),
                     entry(
                             FRONT_EXTENSION,
@@ -47,7 +47,7 @@ final class SixteenthLegs {
                             BACK_EXTENSION,
                             worked(
                                     given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
-                                    "Two inches beyond the front.")),
+                                    "{2} beyond the front.")),
                     entry(LEG_SHAPE, chosen(LegShape.TAPE, "Thigh, knee and hem by the tape, each on the crease.")),
                     entry(THIGH, bare(Measure.THIGH_GIRTH)),
                     entry(KNEE, bare(Measure.KNEE_GIRTH)),
@@ -59,15 +59,15 @@ final class SixteenthLegs {
                                             .atLeast(taped(given, Measure.ANKLE_GIRTH)
                                                     .times(1.25)
                                                     .named(null, "heel")),
-                                    "The bare ankle, the back two inches wider; never under what the heel needs.")),
-                    entry(BACK_LEG_ADD, inches(1, "An inch outside the front, from the knee down.")),
-                    entry(BACK_SIDE_ADD, inches(1, "An inch outside the front, from the knee down."))));
+                                    "The bare ankle, the back {2} wider; never under what the heel needs.")),
+                    entry(BACK_LEG_ADD, inches(1, "{1} outside the front, from the knee down.")),
+                    entry(BACK_SIDE_ADD, inches(1, "{1} outside the front, from the knee down."))));
 
     private SixteenthLegs() {}
 
     /** The bare tape in front and behind, and what the back is wider. */
     private static Rule bare(Measure measure) {
-        return worked(given -> taped(given, measure).plus(wider(given)), "The bare tape, the back two inches wider.");
+        return worked(given -> taped(given, measure).plus(wider(given)), "The bare tape, the back {2} wider.");
     }
 
     private static Amount taped(Given given, Measure measure) {

@@ -1,5 +1,6 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.measure.Sentence;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -17,7 +18,13 @@ import java.util.Set;
  * @param framed whether front and back are drawn side by side on one frame, half a hip wide
  */
 public record Way(
-        String id, String part, String title, String why, Map<Setting, Rule> rules, Set<Setting> asks, boolean framed) {
+        String id,
+        String part,
+        String title,
+        Sentence why,
+        Map<Setting, Rule> rules,
+        Set<Setting> asks,
+        boolean framed) {
 
     /** The name of the way that holds a recipe's own construction amounts. */
     public static final String BENCH = "bench";
@@ -28,14 +35,14 @@ public record Way(
     }
 
     Way(String id, String part, String title, String why, Map<Setting, Rule> rules) {
-        this(id, part, title, why, rules, Set.of(), false);
+        this(id, part, title, Sentence.of(why), rules, Set.of(), false);
     }
 
     /** A way like another with some rules changed. */
     static Way like(Way other, String id, String title, String why, Map<Setting, Rule> changed) {
         Map<Setting, Rule> rules = new HashMap<>(other.rules);
         rules.putAll(changed);
-        return new Way(id, other.part, title, why, rules, Set.of(), other.framed);
+        return new Way(id, other.part, title, Sentence.of(why), rules, Set.of(), other.framed);
     }
 
     /** The same way, front and back on one frame. */

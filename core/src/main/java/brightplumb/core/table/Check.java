@@ -1,5 +1,6 @@
 package brightplumb.core.table;
 
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Remedy;
 import java.util.List;
 
@@ -30,8 +31,8 @@ public record Check(
         double wanted,
         double tolerance,
         boolean atLeast,
-        String text,
-        String cause,
+        Sentence text,
+        Sentence cause,
         List<Remedy> remedies,
         Evidence evidence,
         Posture posture) {
@@ -62,8 +63,8 @@ public record Check(
                 wanted,
                 tolerance,
                 false,
-                text,
-                cause,
+                Sentence.of(text),
+                Sentence.of(cause),
                 remedies,
                 evidence,
                 Posture.STANDING);
@@ -79,7 +80,18 @@ public record Check(
     /** The same inspection in other words. */
     public Check saying(String words) {
         return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, words, cause, remedies, evidence,
+                id,
+                title,
+                verdict,
+                quantity,
+                measured,
+                wanted,
+                tolerance,
+                atLeast,
+                Sentence.of(words),
+                cause,
+                remedies,
+                evidence,
                 posture);
     }
 

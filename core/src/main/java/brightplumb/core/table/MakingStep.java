@@ -1,6 +1,7 @@
 package brightplumb.core.table;
 
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.Evidence.Figure;
@@ -38,7 +39,7 @@ public record MakingStep(
         List<Seam> seams,
         double turned,
         String stitch,
-        List<String> how,
+        List<Sentence> how,
         List<Figure> looks,
         List<Shown> shows,
         Set<Supply> notions,
@@ -73,7 +74,7 @@ public record MakingStep(
                 List.of(),
                 0,
                 "",
-                List.of(how),
+                Stream.of(how).map(Sentence::of).toList(),
                 List.of(),
                 List.of(),
                 Set.of(),
@@ -147,7 +148,7 @@ public record MakingStep(
                 seams,
                 turned,
                 stitch,
-                joined(how, more),
+                joined(how, more.stream().map(Sentence::of).toList()),
                 looks,
                 shows,
                 notions,

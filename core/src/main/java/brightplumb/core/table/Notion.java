@@ -1,5 +1,7 @@
 package brightplumb.core.table;
 
+import brightplumb.core.measure.Sentence;
+
 /**
  * Something to have at hand beside the cloth.
  *
@@ -10,16 +12,16 @@ package brightplumb.core.table;
  * @param width mm; 0 where it is not told
  * @param count how many; 0 where it is measured
  */
-public record Notion(Supply supply, String title, String kind, double length, double width, int count) {
+public record Notion(Supply supply, String title, Sentence kind, double length, double width, int count) {
 
     /** So much of something, mm. */
     public static Notion measured(Supply supply, String title, String kind, double length) {
-        return new Notion(supply, title, kind, length, 0, 0);
+        return new Notion(supply, title, Sentence.of(kind), length, 0, 0);
     }
 
     /** So many of something. */
     public static Notion counted(Supply supply, String title, String kind, int count) {
-        return new Notion(supply, title, kind, 0, 0, count);
+        return new Notion(supply, title, Sentence.of(kind), 0, 0, count);
     }
 
     /** Returns its name in requests. */

@@ -1,6 +1,7 @@
 package brightplumb.core.table;
 
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.LaidOff;
@@ -88,11 +89,21 @@ public final class Table {
 
     /** Says a step whose fact is the amount's own id. */
     public Amount step(Amount amount, String title, String why) {
+        return paper.step(amount, title, Sentence.of(why));
+    }
+
+    /** Says a step whose fact is the amount's own id, with a reason that was given elsewhere. */
+    public Amount step(Amount amount, String title, Sentence why) {
         return paper.step(amount, title, why);
     }
 
     /** Says a step that is no fact. */
     public Amount step(String id, String title, Amount amount, String why) {
+        return paper.step(id, title, amount, Sentence.of(why));
+    }
+
+    /** Says a step that is no fact, with a reason that was given elsewhere. */
+    public Amount step(String id, String title, Amount amount, Sentence why) {
         return paper.step(id, title, amount, why);
     }
 

@@ -248,7 +248,7 @@ final class BodyRoom {
                         ? ""
                         : laps
                                 ? "Sewn to each other, the wider one stands out beside the other."
-                                : "A stud and the binding round the end take half an inch at least.",
+                                : "A stud and the binding round the end take {0.5} at least.",
                 verdict == Verdict.TRUE
                         ? List.of()
                         : List.of(
@@ -257,7 +257,7 @@ final class BodyRoom {
                                                 "Make the back as wide as the front",
                                                 Map.of(SuitSettings.CROTCH_WIDTH_BACK.key(), front))
                                         : new Remedy(
-                                                "Lap it by three quarters of an inch",
+                                                "Lap it by {0.75}",
                                                 Map.of(SuitSettings.CROTCH_LAP.key(), 0.75 * Length.INCH))),
                 new Round("end", 2 * front, 0, 2 * back, 2 * back));
     }

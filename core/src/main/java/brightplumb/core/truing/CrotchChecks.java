@@ -99,8 +99,8 @@ final class CrotchChecks {
      */
     private record Deeper(double least, double most, double usual, String said, String tooHigh, String remedy) {
 
-        private static final String LAID = "Lay the crotch line three quarters of an inch below the rise";
-        private static final String BELOW_A_SEAM = "Lay the crotch line two inches below the rise";
+        private static final String LAID = "Lay the crotch line {0.75} below the rise";
+        private static final String BELOW_A_SEAM = "Lay the crotch line {2} below the rise";
         private static final String AS_DEEP = "The crotch line lies as deep as the body, or a little deeper.";
         private static final String HIGHER = "The crotch line lies higher than the body.";
 
@@ -113,7 +113,7 @@ final class CrotchChecks {
                         3 * Length.INCH,
                         "The crotch line lies deep enough below the body to sit, where no waist gives.",
                         "The crotch line lies too high for a garment whose waist does not give.",
-                        "Lay the crotch line three inches below the rise");
+                        "Lay the crotch line {3} below the rise");
             }
             if (on.draft().level("shoulder").isPresent()) {
                 return new Deeper(0, 4 * Length.INCH, 2 * Length.INCH, AS_DEEP, HIGHER, BELOW_A_SEAM);
@@ -246,7 +246,7 @@ final class CrotchChecks {
                         sits
                                 ? List.of()
                                 : List.of(new Remedy(
-                                        "Raise the centre back an inch",
+                                        "Raise the centre back {1}",
                                         Map.of(WaistSettings.BACK_RISE.key(), Length.INCH))),
                         new CrotchLoop(on, null))
                 .asFloor()

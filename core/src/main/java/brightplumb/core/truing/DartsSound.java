@@ -115,7 +115,7 @@ final class DartsSound {
         return new Remedy(
                 heavy
                         ? "Let two darts carry what two can; the side takes the rest"
-                        : "Stop the dart an inch above the hip line",
+                        : "Stop the dart {1} above the hip line",
                 settings);
     }
 

@@ -72,7 +72,7 @@ final class Enters {
                                 ? ""
                                 : pulled
                                         ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
-                                        : "The waist and both edges of the zip together are shorter than the hip and an inch to move.",
+                                        : "The waist and both edges of the zip together are shorter than the hip and {1} to move.",
                         enters ? List.of() : remedies(on, opening, pulled),
                         opening)
                 .asFloor();
@@ -168,7 +168,7 @@ final class Enters {
                 figures.add(Figure.mm("what the cloth gives", waist * (give - 1)));
             }
             figures.add(Figure.together("opens to", opens()));
-            figures.add(Figure.mm(zip > 0 ? "hip and an inch to move" : "hip", hip));
+            figures.add(Figure.mm(zip > 0 ? "hip, and room to move" : "hip", hip));
             return figures;
         }
 
@@ -181,7 +181,7 @@ final class Enters {
                     BODY,
                     Exhibit.outline(
                             Point.of(0, 70), Point.of(hip, 70), Point.of(hip, 70 + high), Point.of(0, 70 + high)));
-            table.say(PLAIN, Point.of(hip / 2, 98), zip > 0 ? "hip and an inch" : "hip", Quantity.MM, hip);
+            table.say(PLAIN, Point.of(hip / 2, 98), zip > 0 ? "hip and room" : "hip", Quantity.MM, hip);
             double left = zip;
             double right = zip + waist * give;
             if (zip > 0) {

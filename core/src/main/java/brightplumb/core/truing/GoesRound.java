@@ -135,7 +135,7 @@ final class GoesRound {
                         fits
                                 ? ""
                                 : "At the knee there is less than her knee"
-                                        + (on.set().cloth().stretches() ? "." : " and an inch to bend it."),
+                                        + (on.set().cloth().stretches() ? "." : " and {1} to bend it."),
                         fits
                                 ? List.of()
                                 : Remedies.whenAsked(() -> {

@@ -118,7 +118,7 @@ final class LengthSuits {
                     "the zip",
                     hem,
                     "The slit meets the zip.",
-                    "Between zip and slit less than two inches of seam stay closed, and the back opens from waist to hem.",
+                    "Between zip and slit less than {2} of seam stay closed, and the back opens from waist to hem.",
                     centre - slit - STAYS_CLOSED >= ClosureSettings.ZIP_LENGTH.least()
                             ? ClosureSettings.ZIP_LENGTH
                             : HemSettings.SLIT,

@@ -51,7 +51,7 @@ final class StaysUp {
                         holds
                                 ? "It is short enough to hold at the waist."
                                 : "It is too long to hold at the waist, and will slip down.",
-                        holds ? "" : "The " + held.by() + " is not an inch shorter than her waist.",
+                        holds ? "" : "The " + held.by() + " is not {1} shorter than her waist.",
                         holds
                                 ? List.of()
                                 : List.of(new Remedy(

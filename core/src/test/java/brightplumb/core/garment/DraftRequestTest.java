@@ -87,7 +87,7 @@ class DraftRequestTest {
         List<Step> steps = Drafting.draft(request(Map.of())).draft().steps();
         assertThat(steps).extracting(Step::id).doesNotHaveDuplicates();
         assertThat(steps).allSatisfy(s -> {
-            assertThat(s.why()).isNotBlank();
+            assertThat(s.why().toString()).isNotBlank();
             assertThat(s.title()).isNotBlank();
             assertThat(s.amount().formula()).isNotBlank();
         });

@@ -47,7 +47,7 @@ class HabitsTest {
                         .forEach((step, rivals) -> rivals.stream()
                                 .filter(r -> !r.settings().isEmpty())
                                 .forEach(rival -> {
-                                    assertThat(rival.why()).isNotBlank();
+                                    assertThat(rival.why().toString()).isNotBlank();
                                     Drafted taken = drafted(cut, sheet, rival.settings(), cloth);
                                     assertThat(Bodies.step(taken, step))
                                             .as(row + " " + step + " " + rival.settings())

@@ -110,7 +110,7 @@ class JumpsuitsTest {
         assertThat(check(drafted(cut, Map.of()), "trunk.length").verdict()).isEqualTo(Verdict.TRUE);
         Check high = check(drafted(cut, Map.of("crotchDepth", 11 * INCH)), "trunk.length");
         assertThat(high.verdict()).isEqualTo(Verdict.OFF);
-        assertThat(high.remedies().get(0).text()).isEqualTo("Deepen the crotch");
+        assertThat(high.remedies().get(0).text()).hasToString("Deepen the crotch");
         Map<String, Object> mended = new HashMap<>(high.remedies().get(0).settings());
         assertThat(check(drafted(cut, mended), "trunk.length").verdict()).isEqualTo(Verdict.TRUE);
     }

@@ -24,12 +24,12 @@ class WaysTest {
     @Test
     void every_way_has_a_reason_and_a_rule_for_every_setting_that_needs_one() {
         for (Way way : all()) {
-            assertThat(way.why()).isNotBlank();
+            assertThat(way.why().toString()).isNotBlank();
             for (Setting setting : (way.part().equals("skirt") ? new Skirt() : new Legs()).reads()) {
                 boolean needed = setting.isChoice() || setting.resultOf().isEmpty();
                 if (needed) {
                     assertThat(way.rules()).as(way.id()).containsKey(setting);
-                    assertThat(way.rules().get(setting).why())
+                    assertThat(way.rules().get(setting).why().toString())
                             .as(way.id() + " " + setting.key())
                             .isNotBlank();
                 }
@@ -90,7 +90,7 @@ class WaysTest {
         Map<Setting, Rule> cut = Map.of(WaistSettings.SIDE_RISE, Rule.inches(0.75, "so the cut asks"));
         Settings byCut = new Settings(way, cut, Map.of(), body, Cloth.WOVEN);
         assertThat(byCut.amount(WaistSettings.SIDE_RISE).value()).isEqualTo(0.75 * 25.4);
-        assertThat(byCut.why(WaistSettings.SIDE_RISE)).isEqualTo("so the cut asks");
+        assertThat(byCut.why(WaistSettings.SIDE_RISE)).hasToString("so the cut asks");
         Settings byHand = new Settings(way, cut, Map.of(WaistSettings.SIDE_RISE, 3.0), body, Cloth.WOVEN);
         assertThat(byHand.amount(WaistSettings.SIDE_RISE).value()).isEqualTo(3);
         assertThat(byHand.amount(WaistSettings.SIDE_RISE).overridden()).isTrue();

@@ -74,8 +74,8 @@ class LegChecksTest {
     void a_spoiled_amount_leans_its_own_plumb_line(
             String id, Map<String, Object> settings, Verdict verdict, int direction) {
         Check check = check(draft("classic-trousers", "house", settings), id);
-        assertThat(check.verdict()).as(check.text()).isEqualTo(verdict);
-        assertThat(check.cause()).isNotBlank();
+        assertThat(check.verdict()).as(check.text().toString()).isEqualTo(verdict);
+        assertThat(check.cause().toString()).isNotBlank();
         if (direction != 0) {
             assertThat(Math.signum(check.difference())).isEqualTo(direction);
         }
@@ -84,7 +84,7 @@ class LegChecksTest {
     @Test
     void a_gathered_waist_is_inspected_with_its_elastic() {
         Drafted shorts = draft("lounge-shorts", "arc", Map.of());
-        assertThat(check(shorts, "waist.closes").text()).contains("passes the hip");
+        assertThat(check(shorts, "waist.closes").text().toString()).contains("passes the hip");
         assertThat(check(shorts, "elastic.reaches").verdict()).isEqualTo(Verdict.TRUE);
         assertThat(check(draft("lounge-shorts", "arc", Map.of("elasticStretch", 0.2)), "elastic.reaches")
                         .verdict())

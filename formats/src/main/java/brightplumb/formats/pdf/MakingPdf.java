@@ -3,6 +3,7 @@ package brightplumb.formats.pdf;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.making.Planned;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.measure.Unit;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Notion;
@@ -159,7 +160,7 @@ public final class MakingPdf {
         for (Planned.Step step : planned.steps()) {
             number++;
             List<String> lines = new ArrayList<>();
-            for (String how : step.step().how()) {
+            for (Sentence how : step.step().how()) {
                 lines.addAll(wrapped(spoken.words(how)));
             }
             String check = check(step);

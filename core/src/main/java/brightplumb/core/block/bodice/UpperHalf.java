@@ -154,10 +154,9 @@ public final class UpperHalf {
         double bustY = top + toBust.value();
         if (armhole > bustY - ABOVE_BUST) {
             armhole = bustY - ABOVE_BUST;
-            paper.notice(
-                    Notice.of(
-                            "chest-raised",
-                            "By its own rule the armhole would reach the bust: the chest line was raised to an inch above it."));
+            paper.notice(Notice.of(
+                    "chest-raised",
+                    "By its own rule the armhole would reach the bust: the chest line was raised to {1} above it."));
         }
         if (armhole > -LEAST_SIDE || armhole < top + slope.value() + LEAST_SIDE / 2) {
             throw new Refusal(
@@ -343,12 +342,12 @@ public final class UpperHalf {
             paper.notice(
                     Notice.of(
                             "shoulder-beyond-bust",
-                            "Half the shoulder is wider than a quarter of the bust: it was brought in to half an inch inside the quarter. Look at both tapes."));
+                            "Half the shoulder is wider than a quarter of the bust: it was brought in to {0.5} inside the quarter. Look at both tapes."));
         }
         return table.step(
                 across.over(2).atMost(most).as(BodiceFacts.SHOULDER_HALF, "half shoulder"),
                 "Shoulder, half",
-                "From the centre to where the arm begins; half an inch inside the bust quarter at least, or the armhole would lean out.");
+                "From the centre to where the arm begins; {0.5} inside the bust quarter at least, or the armhole would lean out.");
     }
 
     private Amount armholeDepth(Amount bust) {

@@ -16,6 +16,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.Copies;
@@ -102,7 +103,7 @@ final class WaistSeamedBodice {
                 Amount.found("from the neck end of the shoulder", at - levels.top()),
                 over || at == asked
                         ? table.set().why(TOP_LEVEL)
-                        : "Round the body alone it lies under the arms: on the chest line.");
+                        : Sentence.of("Round the body alone it lies under the arms: on the chest line."));
         for (Half panel : Half.values()) {
             table.paper().draw(SHEETS + panel.id(), LEVEL, "", new Line(Point.of(0, at), Point.of(quarter + 30, at)));
         }
@@ -295,7 +296,7 @@ final class WaistSeamedBodice {
                 Amount.found("half of what the bust quarter is wider than the waist seam", intake),
                 intake == 0
                         ? "The bust is hardly wider than the waist: no dart is sewn."
-                        : "On the line of the leg's own dart, an inch short of the bust; the side takes the other half.");
+                        : "On the line of the leg's own dart, {1} short of the bust; the side takes the other half.");
         if (overArms) {
             table.step(
                     "armhole.line." + half.id(),

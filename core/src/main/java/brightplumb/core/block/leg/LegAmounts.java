@@ -10,6 +10,7 @@ import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartCount;
@@ -137,16 +138,17 @@ final class LegAmounts {
         return amount.named(null, setting.spoken() + ", as asked");
     }
 
-    private String whyIntake(Half panel, Setting setting) {
+    private Sentence whyIntake(Half panel, Setting setting) {
         if (gathered) {
-            return "A gathered waist has no darts.";
+            return Sentence.of("A gathered waist has no darts.");
         }
-        String share = set.asked(setting).isPresent()
+        Sentence share = set.asked(setting).isPresent()
                 ? set.why(setting)
-                : panel == Half.FRONT
-                        ? "Six tenths of what is left when the centre has come in."
-                        : "Two thirds, nearly, of what is left when the centre has come in.";
-        return share + " Never more than the quarter has to give; under a quarter inch none is sewn.";
+                : Sentence.of(
+                        panel == Half.FRONT
+                                ? "Six tenths of what is left when the centre has come in."
+                                : "Two thirds, nearly, of what is left when the centre has come in.");
+        return share.and(Sentence.of(" Never more than the quarter has to give; under {0.25} none is sewn."));
     }
 
     private List<DartLine> darts(

@@ -23,6 +23,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Pattern;
@@ -248,7 +249,9 @@ final class LegBlock {
         return paper.step(
                 depth.as(Fact.HIP_DEPTH, "waist to hip"),
                 "Waist to hip",
-                above.value() > 0 ? set.why(HIP_ABOVE_CROTCH) : "The hip line lies where this seat is fullest.");
+                above.value() > 0
+                        ? set.why(HIP_ABOVE_CROTCH)
+                        : Sentence.of("The hip line lies where this seat is fullest."));
     }
 
     private Amount length(Amount crotch) {

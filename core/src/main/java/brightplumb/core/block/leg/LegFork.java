@@ -11,6 +11,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
@@ -91,7 +92,8 @@ final class LegFork {
                         .as(LegFacts.EXTENSION_BACK, "back extension"),
                 "Back fork out from the centre",
                 moved
-                        ? "The rise alone did not give the loop its length, so the fork goes up to 15 % further or less far."
+                        ? Sentence.of(
+                                "The rise alone did not give the loop its length, so the fork goes up to 15 % further or less far.")
                         : set.why(BACK_EXTENSION));
         paper.step(
                 (setDrop.isPresent() ? setDrop.get() : Amount.found("until the inseams are one length", found.drop()))
@@ -99,7 +101,9 @@ final class LegFork {
                 "Back fork down",
                 setDrop.isPresent()
                         ? set.why(FORK_DROP)
-                        : found.inseamsMeet() ? whyDrop() : "As far as a fork may drop; the inseams still differ.");
+                        : found.inseamsMeet()
+                                ? whyDrop()
+                                : Sentence.of("As far as a fork may drop; the inseams still differ."));
         paper.step(
                 (loop.isPresent() ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
                         .as(LegFacts.BACK_RISE, "centre back up"),
@@ -107,25 +111,27 @@ final class LegFork {
                 whyRise(found));
     }
 
-    private String whyDrop() {
-        String slope = set.choice(FORK_DROP_FOR, Habit.class).why();
+    private Sentence whyDrop() {
+        Sentence slope = set.choice(FORK_DROP_FOR, Habit.class).why();
         return slope.isEmpty()
-                ? "The wider back fork makes a longer inseam; dropping it brings both to one length."
+                ? Sentence.of("The wider back fork makes a longer inseam; dropping it brings both to one length.")
                 : slope;
     }
 
-    private String whyRise(ForkSolver.Found found) {
+    private Sentence whyRise(ForkSolver.Found found) {
         if (set.asked(BACK_RISE).isPresent()) {
             return set.why(BACK_RISE);
         }
         if (loop.isEmpty()) {
-            return "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.";
+            return Sentence.of(
+                    "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.");
         }
         double missing = Math.abs(found.missing());
-        return !(missing >= 0.5)
-                ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
-                : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
-                        + TapeWriter.inBoth(Length.mm(missing)) + " from what the tape asks.";
+        return Sentence.of(
+                !(missing >= 0.5)
+                        ? "Bending and sitting lengthen the back: it rises until front and back curve make the loop."
+                        : "As far as the back may rise, with its fork as far out as it may go; the loop still lies "
+                                + Sentence.figure(Length.mm(missing)) + " from what the tape asks.");
     }
 
     /** What is asked of a curve at 45°, mm; NaN where nothing is. */

@@ -6,7 +6,7 @@ import static brightplumb.core.rule.WaistSettings.WAIST_FINISH;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
-import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Body;
@@ -42,7 +42,7 @@ final class LegNotices {
             paper.notice(
                     Notice.of(
                             "hip-near-crotch",
-                            "The hip line lies less than 2 in (5 cm) above the crotch line, so the curves begin 2 in above the crotch line instead. Take waist to hip and the rise again to be sure."));
+                            "The hip line lies less than {2 in} above the crotch line, so the curves begin {2 in} above the crotch line instead. Take waist to hip and the rise again to be sure."));
         }
         if (!found.inseamsMeet()) {
             paper.notice(
@@ -54,7 +54,7 @@ final class LegNotices {
             paper.notice(Notice.of(
                     "loop-not-reached",
                     "Back rise and back extension went as far as they may, and the loop is still "
-                            + TapeWriter.inBoth(Length.mm(Math.abs(found.missing()))) + " too "
+                            + Sentence.figure(Length.mm(Math.abs(found.missing()))) + " too "
                             + (found.missing() > 0 ? "short" : "long")
                             + ". Take crotch length and rise again; if both stand, change the depth."));
         }
@@ -62,7 +62,7 @@ final class LegNotices {
             paper.notice(
                     Notice.of(
                             "hooked-curve",
-                            "A crotch curve bends round less than half an inch: cloth will pull there. Take the guide further from the corner, or slope the centre back."));
+                            "A crotch curve bends round less than {0.5}: cloth will pull there. Take the guide further from the corner, or slope the centre back."));
         }
         boolean yielded = set.asked(CrotchSettings.CURVE_GUIDE_BACK).isEmpty();
         if (yielded
@@ -72,7 +72,7 @@ final class LegNotices {
             paper.notice(
                     Notice.of(
                             "tight-curve",
-                            "A crotch curve bends round less than 2 cm, though its guide went as near to the corner as it may. Press it over a ham, and clip it before it is turned."));
+                            "A crotch curve bends round less than {20 mm}, though its guide went as near to the corner as it may. Press it over a ham, and clip it before it is turned."));
         }
         tape(body, set).ifPresent(paper::notice);
     }
@@ -82,7 +82,7 @@ final class LegNotices {
         if (body.estimateOf(Measure.BODY_RISE).isPresent()) {
             return helps(
                     Measure.BODY_RISE,
-                    "how deep the crotch lies. Until then a quarter of the hip and an inch stands in, and nobody can say whether she can sit in them");
+                    "how deep the crotch lies. Until then a quarter of the hip and {1} stands in, and nobody can say whether she can sit in them");
         }
         if (body.find(Measure.CROTCH_LENGTH).isEmpty()) {
             return helps(
@@ -97,7 +97,7 @@ final class LegNotices {
         if (body.estimateOf(Measure.HIP_DEPTH).isPresent()) {
             return helps(
                     Measure.HIP_DEPTH,
-                    "where the hip curve lies. The usual 8 in (20 cm) stands in for it, the commonest cause of a hip curve in the wrong place");
+                    "where the hip curve lies. The usual {8 in} stands in for it, the commonest cause of a hip curve in the wrong place");
         }
         return Optional.empty();
     }

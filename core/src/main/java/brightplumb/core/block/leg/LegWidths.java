@@ -16,7 +16,7 @@ final class LegWidths {
     static void say(Paper paper, LegLines.Panelled lines, LegRun side, LegRun inseam, double kneeY, double hemY) {
         Half panel = lines.panel();
         double forkY = inseam.whole().get(0).from().y();
-        width(paper, "thigh", panel, "An inch below its own fork.", side, inseam, forkY + BELOW_FORK);
+        width(paper, "thigh", panel, "{1} below its own fork.", side, inseam, forkY + BELOW_FORK);
         width(paper, "knee", panel, "At the level of the knee, on the long leg.", side, inseam, kneeY);
         double hem = lines.hem().get(0).from().x()
                 - lines.hem().get(lines.hem().size() - 1).to().x();

@@ -128,8 +128,7 @@ final class SkirtAmounts {
                 panel.title() + " darts take in",
                 set.byHand(setting)
                         ? "Set by hand, but never more than the quarter has to give."
-                        : set.why(DART_PLAN)
-                                + " Never more than the quarter has to give; under a quarter inch none is sewn.");
+                        : set.why(DART_PLAN) + " Never more than the quarter has to give; under {0.25} none is sewn.");
     }
 
     /** What the plan would have the darts of a quarter take. */

@@ -44,7 +44,7 @@ final class SkirtNotices {
             boolean shared = shares.plan() == DartPlan.BY_DROP;
             paper.notice(new Notice(
                     "side-does-darts-work",
-                    "The side seam is doing the darts' work: it comes in more than 1¾ in (45 mm) in a quarter, and will stand off below the waist.",
+                    "The side seam is doing the darts' work: it comes in more than {1.75 in} in a quarter, and will stand off below the waist.",
                     shared
                             ? null
                             : new Remedy(
@@ -54,7 +54,7 @@ final class SkirtNotices {
             paper.notice(
                     Notice.of(
                             "hip-depth-guessed",
-                            "Waist to hip was not taken; the usual 8 in (20 cm) stands in for it. It is the commonest cause of a hip curve in the wrong place."));
+                            "Waist to hip was not taken; the usual {8 in} stands in for it. It is the commonest cause of a hip curve in the wrong place."));
         }
         boolean shaped = shares.centreBackShape() == CentreBackShape.ROUND
                 || shares.centreBackShape() == CentreBackShape.UNDER_SEAT;

@@ -113,7 +113,7 @@ public final class Sleeve implements Operation {
                 CAP_EASE,
                 Rule.worked(
                         given -> Amount.byHabit(given.cloth().stretches() ? 0 : 0.75),
-                        "Three quarters of an inch to round over the shoulder; none in cloth that gives."));
+                        "{0.75} to round over the shoulder; none in cloth that gives."));
     }
 
     private static Amount length(Given given) {
@@ -187,7 +187,7 @@ public final class Sleeve implements Operation {
         table.step(
                 Amount.found("measured along the cap", cap.length()).as(SleeveFacts.CAP_LENGTH, "cap length"),
                 "Cap, underarm to underarm",
-                "Lower quarters hollow, half an inch in front and a quarter behind: the arm moves forward.");
+                "Lower quarters hollow, {0.5} in front and {0.25} behind: the arm moves forward.");
         return table.finished(
                 joined(before.pattern().instead(front).instead(back), front, back, sleeve),
                 off -> laidOff(off, cap, hem, opening.value() / 2));

@@ -8,6 +8,7 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
@@ -39,11 +40,11 @@ final class SuitFrame {
                 set.body().hipDepth().as(Fact.HIP_DEPTH, "waist to hip"),
                 "hip",
                 "Waist to hip",
-                "The hip line lies where this seat is fullest.");
+                Sentence.of("The hip line lies where this seat is fullest."));
     }
 
     /** Rules a level on both panels and says it. */
-    Amount level(Amount at, String name, String title, String why) {
+    Amount level(Amount at, String name, String title, Sentence why) {
         paper.level(name, at.value());
         ruled(at.value());
         return paper.step(at, title, why);

@@ -39,7 +39,7 @@ public final class DartRules {
                 Amount.counted("as many as the intake asks", count)
                         .named("dart.count." + panel.id(), panel.id() + " darts"),
                 panel.title() + " darts, how many",
-                "One dart carries an inch in front, an inch and a quarter behind; more is split into two alike.");
+                "One dart carries {1} in front, {1.25} behind; more is split into two alike.");
         return count;
     }
 
@@ -52,8 +52,8 @@ public final class DartRules {
                 .named("dart.length." + panel.id(), panel.id() + " dart length");
         double asked = set.amount(setting).value();
         String held = length.value() < asked - Tolerance.SHOWN
-                ? " Here it stops an inch above the hip."
-                : length.value() > asked + Tolerance.SHOWN ? " Here it is two inches, the shortest dart." : "";
+                ? " Here it stops {1} above the hip."
+                : length.value() > asked + Tolerance.SHOWN ? " Here it is {2}, the shortest dart." : "";
         return paper.step(length, panel.title() + " dart length", set.why(setting) + held);
     }
 }

@@ -22,7 +22,7 @@ public final class WaistMarks {
         return List.of(
                 notch(dart.inner(), up, 1, "dart"),
                 notch(dart.outer(), up, 1, "dart"),
-                new Mark(Mark.Kind.DRILL, drill, Point.of(0, 0), 1, "dart point, ½ in below"));
+                new Mark(Mark.Kind.DRILL, drill, Point.of(0, 0), 1, "dart point, below this"));
     }
 
     /** A double notch so far down a side, where its zip ends. */

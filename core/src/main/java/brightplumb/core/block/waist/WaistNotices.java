@@ -28,7 +28,7 @@ public final class WaistNotices {
         if (hipY - ends > ZIP_ABOVE_HIP + 0.5) {
             paper.notice(new Notice(
                     "zip-ends-high",
-                    "The zip ends more than 1½ in (4 cm) above the hip line; its end will strain when she gets in.",
+                    "The zip ends more than {1.5 in} above the hip line; its end will strain when she gets in.",
                     new Remedy("Bring it down to the hip line", Map.of(ZIP_LENGTH.key(), hipY - top))));
         }
     }

@@ -83,7 +83,7 @@ public final class Facing implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(FACING_HEIGHT, Rule.inches(2, "Two inches deep."));
+        return Map.of(FACING_HEIGHT, Rule.inches(2, "{2} deep."));
     }
 
     @Override

@@ -194,7 +194,7 @@ public final class FlatBands implements Operation {
                                 ON,
                                 "Bands on, flat",
                                 Work.HEM,
-                                "Each band to its half of the waist, the sides left open 1½ in at the top; press its free edge ½ in under, bring it over, and edge-stitch.")
+                                "Each band to its half of the waist, the sides left open {1.5 in} at the top; press its free edge {0.5 in} under, bring it over, and edge-stitch.")
                         .sewing(Seam.WAIST)
                         .looking(looks)
                         .with("edge-stitched")

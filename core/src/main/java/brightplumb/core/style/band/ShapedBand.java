@@ -220,7 +220,7 @@ public final class ShapedBand implements Operation {
                                 FACED,
                                 "Facing on",
                                 Work.DRAW_IN,
-                                "Facing to band at the upper edge, right sides together; clip, turn, and understitch ⅛ in from the edge.",
+                                "Facing to band at the upper edge, right sides together; clip, turn, and understitch {0.125 in} from the edge.",
                                 "Catch its lower edge in the ditch of the band's seam.")
                         .on(bands(after))
                         .with("understitched")

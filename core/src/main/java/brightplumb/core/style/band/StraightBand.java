@@ -106,11 +106,11 @@ public final class StraightBand implements Operation {
                                 : given.settings().chose(CLOSURE, Closure.FLY) ? BandKind.LAPPED : BandKind.OPEN,
                         "Edge to edge over a zip, lapped over a fly, a ring where it is pulled on."),
                 BAND_OVERLAP,
-                Rule.inches(1, "An inch goes on under the other end."),
+                Rule.inches(1, "{1} goes on under the other end."),
                 BAND_ROUND,
                 Rule.worked(
                         given -> given.body().waist().minus(Amount.inches("to hold by itself", 1)),
-                        "A ring without an elastic holds where it is an inch shorter than the waist; it is stretched to the edge it is sewn to."));
+                        "A ring without an elastic holds where it is {1} shorter than the waist; it is stretched to the edge it is sewn to."));
     }
 
     @Override
@@ -278,9 +278,9 @@ public final class StraightBand implements Operation {
                 .sewing(Seam.WAIST)
                 .saying(List.of(
                         "Right side of the band to the wrong side of the garment; pin centres, sides and notches, then between.",
-                        "Press its free edge ½ in under, bring it over to the face so that it just covers the seam, and edge-stitch.",
+                        "Press its free edge {0.5 in} under, bring it over to the face so that it just covers the seam, and edge-stitch.",
                         drawnUp
-                                ? "Leave 1½ in open for the elastic."
+                                ? "Leave {1.5 in} open for the elastic."
                                 : "The ends are closed first, right sides together, and turned."))
                 .looking(List.of(
                         Figure.mm(half ? "half the raw waist, darts shut" : "raw waist, darts shut", waist),

@@ -73,10 +73,7 @@ public final class BiasBinding implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                BINDING_WIDTH,
-                Rule.inches(
-                        1.25,
-                        "An inch and a quarter on the bias: a quarter shows, a quarter is caught, and it turns."));
+                BINDING_WIDTH, Rule.inches(1.25, "{1.25} on the bias: {0.25} shows, {0.25} is caught, and it turns."));
     }
 
     @Override
@@ -219,9 +216,9 @@ public final class BiasBinding implements Operation {
                         "Bind the " + (role.equals(EdgeRole.NECK) ? "neck" : role.spoken() + "s"),
                         Work.HEM,
                         ring
-                                ? "Join the strip's ends, half an inch."
+                                ? "Join the strip's ends, {0.5}."
                                 : "Turn the strip's ends in where it begins and ends between the legs.",
-                        "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch a quarter inch in.",
+                        "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch {0.25} in.",
                         "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")
                 .sewing(ring ? List.of(seam(role), seam(role).of("ends")) : List.of(seam(role)))
                 .turned(CAUGHT)

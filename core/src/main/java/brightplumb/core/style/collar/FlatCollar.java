@@ -92,7 +92,7 @@ public final class FlatCollar implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(COLLAR_WIDTH, Rule.inches(3, "Three inches wide, lying flat on the shoulder."));
+        return Map.of(COLLAR_WIDTH, Rule.inches(3, "{3} wide, lying flat on the shoulder."));
     }
 
     @Override

@@ -63,8 +63,8 @@ public final class Belt implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                BELT_HEIGHT, Rule.inches(1.5, "An inch and a half, finished."),
-                BELT_BEYOND, Rule.inches(8, "Eight inches to lap and to buckle; thirty to tie."));
+                BELT_HEIGHT, Rule.inches(1.5, "{1.5}, finished."),
+                BELT_BEYOND, Rule.inches(8, "{8} to lap and to buckle; thirty to tie."));
     }
 
     @Override
@@ -120,7 +120,7 @@ public final class Belt implements Operation {
                         STEP,
                         "Belt",
                         Work.DRAW_IN,
-                        "Fold it right sides together; sew the ends and the long edge, 3 in left open. Trim, turn, press, and close the gap.",
+                        "Fold it right sides together; sew the ends and the long edge, {3 in} left open. Trim, turn, press, and close the gap.",
                         "Work a thread carrier at each side seam, or tack the belt at the centre back.")
                 .on(after.pieces().stream().map(Piece::id).filter(BELT::equals))
                 .looking(List.of(Figure.mm(

@@ -64,8 +64,8 @@ public final class Casing implements Operation {
     public Map<Setting, Rule> asks() {
         return Map.of(
                 WAIST_ALLOWANCE, Rule.inches(2, "Cut on above the waist, to be turned for the elastic."),
-                ELASTIC_WIDTH, Rule.inches(1, "An inch wide."),
-                CASING_TURN, Rule.inches(0.5, "Half an inch turned under."),
+                ELASTIC_WIDTH, Rule.inches(1, "{1} wide."),
+                CASING_TURN, Rule.inches(0.5, "{0.5} turned under."),
                 CHANNEL_ROOM, Rule.inches(0.125, "An eighth more than the elastic, or it is pinched."));
     }
 
@@ -126,7 +126,7 @@ public final class Casing implements Operation {
                         "Casing",
                         Work.BAND,
                         "Turn its raw edge under, fold it to the inside, and press; a label marks the back.",
-                        "Stitch it down along the turned edge, 1½ in left open at the centre back for the elastic; then once round beside the fold.")
+                        "Stitch it down along the turned edge, {1.5 in} left open at the centre back for the elastic; then once round beside the fold.")
                 .showing(tops)
                 .looking(List.of(
                         Figure.mm(

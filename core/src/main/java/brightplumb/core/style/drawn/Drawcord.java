@@ -72,8 +72,8 @@ public final class Drawcord implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                CORD_BEYOND, Rule.inches(16, "Sixteen inches, so that it still ties when the waist is drawn open."),
-                CORD_HOLE, Rule.inches(1, "An inch each side of the centre front."));
+                CORD_BEYOND, Rule.inches(16, "{16}, so that it still ties when the waist is drawn open."),
+                CORD_HOLE, Rule.inches(1, "{1} each side of the centre front."));
     }
 
     @Override
@@ -154,7 +154,7 @@ public final class Drawcord implements Operation {
                                 HOLES,
                                 "Buttonholes for the cord",
                                 Work.FUSE,
-                                "Fuse a patch behind each, and work two upright buttonholes ½ in long through the outer layer only, before the band is closed.")
+                                "Fuse a patch behind each, and work two upright buttonholes {0.5 in} long through the outer layer only, before the band is closed.")
                         .showing(holes)
                         .taking(Supply.FUSING)
                         .after(StepId.MARK, StepId.FUSE),

@@ -7,6 +7,7 @@ import static brightplumb.core.rule.WaistSettings.WAIST_FINISH;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
@@ -64,9 +65,9 @@ public final class Elastic implements Operation {
                 ELASTIC,
                 Rule.worked(
                         given -> given.body().waist().minus(Amount.inches("firm elastic", 1.5)),
-                        "Firm and wide: an inch and a half shorter than the waist."),
+                        "Firm and wide: {1.5} shorter than the waist."),
                 DrawnSettings.ELASTIC_WIDTH,
-                Rule.inches(1, "An inch wide."));
+                Rule.inches(1, "{1} wide."));
     }
 
     @Override
@@ -108,7 +109,7 @@ public final class Elastic implements Operation {
         return List.of(new Notion(
                 Supply.ELASTIC,
                 "Elastic",
-                "an inch of it for the lap",
+                Sentence.of("with {1} for the lap"),
                 set.amount(ELASTIC).value() + LAP,
                 set.amount(DrawnSettings.ELASTIC_WIDTH).value(),
                 0));
@@ -120,7 +121,7 @@ public final class Elastic implements Operation {
                         STEP,
                         "Elastic",
                         Work.DRAW_IN,
-                        "Draw it through the gap without a twist, both ends held fast with pins. Lap its ends 1 in, try it on, and sew them in a square.",
+                        "Draw it through the gap without a twist, both ends held fast with pins. Lap its ends {1 in}, try it on, and sew them in a square.",
                         "Close the gap. Stretch the waist flat and stitch along the middle of the channel, while it is stretched, so that the elastic cannot turn.")
                 .looking(List.of(
                         Figure.mm("elastic, before the lap", set.amount(ELASTIC).value())))

@@ -73,7 +73,7 @@ public final class BoxFold implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                FOLD_WIDTH, Rule.inches(5, "Five inches: two and a half under each side."),
+                FOLD_WIDTH, Rule.inches(5, "{5}: two and a half under each side."),
                 FOLD_SEWN_DOWN, Rule.inches(0, "Caught in the waist seam only."),
                 DARTS_FRONT, Rule.chosen(DartCount.ONE, "No front dart is sewn; the fold takes it whole."));
     }

@@ -72,8 +72,8 @@ public final class KickFold implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                KICK_WIDTH, Rule.inches(2, "Two inches, folded to one side."),
-                KICK_HEIGHT, Rule.inches(6, "Six inches up from the hem, to step by."));
+                KICK_WIDTH, Rule.inches(2, "{2}, folded to one side."),
+                KICK_HEIGHT, Rule.inches(6, "{6} up from the hem, to step by."));
     }
 
     @Override

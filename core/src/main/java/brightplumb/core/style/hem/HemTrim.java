@@ -84,7 +84,7 @@ public final class HemTrim implements Operation {
                 "Lace for the hem",
                 Amount.found("measured along the hem, its joins with it", length(before))
                         .named(null, "lace"),
-                "Half an inch at each end of a join.");
+                "{0.5} at each end of a join.");
         return table.finished(
                 before.pattern(),
                 off -> before.with(EdgeRole.HEM)
@@ -105,7 +105,7 @@ public final class HemTrim implements Operation {
                         STEP,
                         "Lace on the hem",
                         Work.HEM,
-                        "Along the folded edge, flat, before the seam that closes it; its ends are caught in that seam, or joined with ½ in and turned under.")
+                        "Along the folded edge, flat, before the seam that closes it; its ends are caught in that seam, or joined with {0.5 in} and turned under.")
                 .showing(hems(after).stream()
                         .filter(p -> p.layer() == Layer.SHELL)
                         .map(p -> shown(p, p.require(EdgeRole.HEM)))

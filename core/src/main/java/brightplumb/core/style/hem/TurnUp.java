@@ -84,19 +84,18 @@ public final class TurnUp implements Operation {
     public Map<Setting, Rule> asks() {
         return Map.of(
                 TURN_UP,
-                Rule.inches(1.5, "An inch and a half, finished."),
+                Rule.inches(1.5, "{1.5}, finished."),
                 TURN_UP_KIND,
                 Rule.chosen(TurnUpKind.STRIP, "A doubled strip, one a panel, sewn on flat."),
                 TURN_UP_JOIN,
                 Rule.worked(
-                        given -> Amount.byHabit(inOne(given) ? 0 : 0.5),
-                        "A strip's join lies half an inch above its fold."),
+                        given -> Amount.byHabit(inOne(given) ? 0 : 0.5), "A strip's join lies {0.5} above its fold."),
                 HEM_ALLOWANCE,
                 Rule.worked(
                         given -> inOne(given)
                                 ? given.amount(TURN_UP).times(2).plus(Amount.inches("hem inside", 1))
                                 : Amount.byHabit(0.5),
-                        "Half an inch at a strip's join; in one with the leg twice the turn-up, and a hem of an inch."));
+                        "{0.5} at a strip's join; in one with the leg twice the turn-up, and a hem of {1}."));
     }
 
     private static boolean inOne(Given given) {

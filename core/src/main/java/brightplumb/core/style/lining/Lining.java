@@ -87,7 +87,7 @@ public final class Lining implements Operation {
         return Map.of(
                 LINING, Rule.chosen(Lined.HEM, "Sewn up by itself and joined at the hem."),
                 LINING_HEM, Rule.inches(0, "Nothing beyond the hemline; the shell's hem covers it."),
-                LINING_JOIN, Rule.inches(0.5, "Half an inch where shell and lining are joined."));
+                LINING_JOIN, Rule.inches(0.5, "{0.5} where shell and lining are joined."));
     }
 
     @Override

@@ -86,9 +86,7 @@ public final class Funnel implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(
-                FUNNEL_HEIGHT,
-                Rule.inches(1.5, "Cut four inches, folded to two, an inch and a half when it is sewn on."));
+        return Map.of(FUNNEL_HEIGHT, Rule.inches(1.5, "Cut {4}, folded to two, {1.5} when it is sewn on."));
     }
 
     @Override

@@ -55,8 +55,8 @@ public final class ThumbOpening implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                BEYOND_WRIST, Rule.inches(4, "Four inches beyond the wrist, over the hand."),
-                THUMB_FROM, Rule.inches(1, "An inch above the tip."),
+                BEYOND_WRIST, Rule.inches(4, "{4} beyond the wrist, over the hand."),
+                THUMB_FROM, Rule.inches(1, "{1} above the tip."),
                 THUMB_LONG, Rule.inches(1.5, "As long as a thumb is wide and bends."));
     }
 

@@ -66,7 +66,7 @@ public final class FalseFly implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(FALSE_FLY, Rule.inProportion(Amount.byHabit(1.5), "An inch and a half, as a fly would be."));
+        return Map.of(FALSE_FLY, Rule.inProportion(Amount.byHabit(1.5), "{1.5}, as a fly would be."));
     }
 
     @Override

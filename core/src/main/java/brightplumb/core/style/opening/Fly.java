@@ -90,7 +90,7 @@ public final class Fly implements Operation {
     public Map<Setting, Rule> asks() {
         return Map.of(
                 CLOSURE, Rule.chosen(Closure.FLY, "Opens where a hand reaches it."),
-                FLY_WIDTH, Rule.inches(1.5, "An inch and a half, for the stitching to lie clear of the zip."));
+                FLY_WIDTH, Rule.inches(1.5, "{1.5}, for the stitching to lie clear of the zip."));
     }
 
     @Override
@@ -135,7 +135,7 @@ public final class Fly implements Operation {
                 "fly.long",
                 "Facing and shield long",
                 long_.plus(Amount.inches("beyond the end", 0.5)),
-                "Half an inch below the end of the zip.");
+                "{0.5} below the end of the zip.");
         Pattern pattern = before.pattern().with(List.of(facing, fusing, shield));
         Stretch onLeft = Stretch.whole(left, left.require(EdgeRole.FLY)).of(Hand.LEFT);
         Stretch onRight = Stretch.whole(right, right.require(EdgeRole.FLY)).of(Hand.RIGHT);
@@ -220,9 +220,9 @@ public final class Fly implements Operation {
                         STEP,
                         "Fly, up to the fork",
                         Work.FLY,
-                        "Sew the front crotch from the end of the fly 1½ in toward the fork, so that it holds; clip to the end.",
+                        "Sew the front crotch from the end of the fly {1.5 in} toward the fork, so that it holds; clip to the end.",
                         "Left front: facing to the edge, right sides together; turn, press, and understitch. Lay the zip under it and sew it to the facing alone.",
-                        "Fold the shield, right side out, and neaten its open edge. Right front: turn ¼ in beside the line, lay it on the zip with the shield beneath, and edge-stitch all three.",
+                        "Fold the shield, right side out, and neaten its open edge. Right front: turn {0.25 in} beside the line, lay it on the zip with the shield beneath, and edge-stitch all three.",
                         "Topstitch the left front from the waist round to the end, the shield out of the way; then back-tack the end through all layers.")
                 .sewing(Stream.concat(Openings.seams(after, EdgeRole.FLY).stream(), Stream.of(FACING_SEAM, SHIELD_SEAM))
                         .distinct()

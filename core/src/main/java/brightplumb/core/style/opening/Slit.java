@@ -48,7 +48,7 @@ public final class Slit implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(SLIT, Rule.inches(8, "Eight inches at knee length, to step by."));
+        return Map.of(SLIT, Rule.inches(8, "{8} at knee length, to step by."));
     }
 
     @Override

@@ -103,7 +103,7 @@ public final class Peplum implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(PEPLUM_LENGTH, Rule.inches(9, "Nine inches, to the waist or a little above."));
+        return Map.of(PEPLUM_LENGTH, Rule.inches(9, "{9}, to the waist or a little above."));
     }
 
     @Override
@@ -241,7 +241,7 @@ public final class Peplum implements Operation {
         return List.of(Notion.measured(
                 Supply.ELASTIC,
                 "Elastic for the top edge",
-                "half an inch wide; tried on before it is sewn",
+                "soft, {0.5} wide; tried on before it is sewn",
                 ring * HELD + LAP * 25.4));
     }
 
@@ -264,14 +264,14 @@ public final class Peplum implements Operation {
                                 SEAM,
                                 "Peplum on",
                                 Work.BAND,
-                                "Right sides together on the top edge, bodice and lining between: centre front, notches, and the slit clear of the zip. Stitch again half an inch and an eighth below for a channel.")
+                                "Right sides together on the top edge, bodice and lining between: centre front, notches, and the slit clear of the zip. Stitch again {0.625} below for a channel.")
                         .after(MADE, BodiceLining.ON)
                         .after(BodiceEdges.SIDE_SEAM),
                 MakingStep.of(
                                 TOP_ELASTIC,
                                 "Elastic in the top edge",
                                 Work.DRAW_IN,
-                                "Draw it through the channel, pin its ends, and try it on where the edge will sit; then sew them beside the zip, or lapped by an inch.")
+                                "Draw it through the channel, pin its ends, and try it on where the edge will sit; then sew them beside the zip, or lapped by {1}.")
                         .looking(List.of(Figure.mm("elastic, before the lap", ring * HELD)))
                         .taking(Supply.ELASTIC)
                         .after(Zip.STEP)

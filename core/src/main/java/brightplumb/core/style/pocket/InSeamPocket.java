@@ -78,10 +78,10 @@ public final class InSeamPocket implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                MOUTH_DOWN, Rule.inches(2, "Two inches below the waist."),
-                MOUTH, Rule.inches(6.5, "Six and a half inches, to pass a hand."),
-                BAG_WIDE, Rule.inches(7, "A bag seven inches wide."),
-                BAG_DEEP, Rule.inches(9, "Nine inches deep."));
+                MOUTH_DOWN, Rule.inches(2, "{2} below the waist."),
+                MOUTH, Rule.inches(6.5, "{6.5}, to pass a hand."),
+                BAG_WIDE, Rule.inches(7, "A bag {7} wide."),
+                BAG_DEEP, Rule.inches(9, "{9} deep."));
     }
 
     @Override
@@ -208,7 +208,7 @@ public final class InSeamPocket implements Operation {
                                 MOUTH_STEP,
                                 "Bags to the side edges",
                                 Work.POCKET,
-                                "A bag to each edge between its notches, right sides together, at ¼ in; press it out, and understitch the front's.")
+                                "A bag to each edge between its notches, right sides together, at {0.25 in}; press it out, and understitch the front's.")
                         .sewing(Bag.MOUTH_SEAM)
                         .looking(List.of(Figure.mm("mouth", set.amount(MOUTH).value())))
                         .after(StepId.MARK, StepId.DARTS, StepId.NEATEN),

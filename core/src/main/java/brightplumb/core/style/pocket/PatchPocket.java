@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
@@ -160,7 +161,7 @@ public final class PatchPocket implements Operation {
                 "Flap high",
                 table.set(FLAP_HEIGHT),
                 wide.value() < HAND_PASSES
-                        ? "A mouth of less than 5½ in (14 cm) hardly passes a hand."
+                        ? Sentence.of("A mouth of less than {5.5 in} hardly passes a hand.")
                         : table.set().why(FLAP_HEIGHT));
         return table.finished(pattern.with(pieces).joined(joins), off -> {
             off.across("pocket.width", POCKET.toString(), high.value(), 0, wide.value());
@@ -286,7 +287,7 @@ public final class PatchPocket implements Operation {
                         "Patch pockets",
                         Work.POCKET,
                         "Turn and stitch the upper hem. Press the other edges under by their allowance; mitre the corners.",
-                        "Lay each on its drill marks, which it just covers; edge-stitch round, and again ¼ in inside.")
+                        "Lay each on its drill marks, which it just covers; edge-stitch round, and again {0.25 in} inside.")
                 .looking(List.of(Figure.mm(
                         "down from the waist seam", set.amount(POCKET_DOWN).value())))
                 .with("edge-stitched twice")
@@ -297,7 +298,7 @@ public final class PatchPocket implements Operation {
                             "Flaps",
                             Work.POCKET,
                             "Fold right sides together, sew the ends, turn and press; work the buttonhole.",
-                            "Sew it on upside down along its line; trim the seam to ⅛ in, turn it down, and stitch ¼ in from the fold. Sew the button on the pocket.")
+                            "Sew it on upside down along its line; trim the seam to {0.125 in}, turn it down, and stitch {0.25 in} from the fold. Sew the button on the pocket.")
                     .taking(Supply.POCKET_BUTTON)
                     .after(StepId.FUSE)
                     .after(POCKET_SEAM));

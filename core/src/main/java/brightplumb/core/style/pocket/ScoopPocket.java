@@ -65,10 +65,10 @@ public final class ScoopPocket implements Operation {
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                SCOOP_ACROSS, inProportion(2.5, "Two and a half inches in from the side."),
-                SCOOP_DOWN, inProportion(6, "Six inches down it, to pass a hand."),
-                BAG_WIDE, inProportion(7, "A bag seven inches wide, or up to the dart."),
-                BAG_DEEP, inProportion(9, "Nine inches deep."));
+                SCOOP_ACROSS, inProportion(2.5, "{2.5} in from the side."),
+                SCOOP_DOWN, inProportion(6, "{6} down it, to pass a hand."),
+                BAG_WIDE, inProportion(7, "A bag {7} wide, or up to the dart."),
+                BAG_DEEP, inProportion(9, "{9} deep."));
     }
 
     private static Rule inProportion(double inches, String why) {

@@ -44,7 +44,7 @@ public final class Lengthen implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(LENGTHEN_BY, Rule.inches(2, "Two inches longer; less than nothing crops it."));
+        return Map.of(LENGTHEN_BY, Rule.inches(2, "{2} longer; less than nothing crops it."));
     }
 
     @Override

@@ -68,7 +68,7 @@ public final class MoveDart implements Operation {
         return Map.of(
                 MOVED_DART, Rule.chosen(Panels.FRONT, "The front's dart nearest the side."),
                 DART_TO, Rule.chosen(DartTo.SIDE, "Turned about its point until it opens at the side."),
-                DART_DOWN, Rule.inches(5, "Five inches below the waist."));
+                DART_DOWN, Rule.inches(5, "{5} below the waist."));
     }
 
     @Override
@@ -160,6 +160,6 @@ public final class MoveDart implements Operation {
                         dart.point().plus(out.times(INSIDE_POINT)),
                         Point.of(0, 0),
                         1,
-                        "dart point, ½ in below"));
+                        "dart point, below this"));
     }
 }

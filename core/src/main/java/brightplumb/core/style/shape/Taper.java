@@ -46,7 +46,7 @@ public final class Taper implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(TAPER_BY, Rule.inches(1, "An inch in at each side of the hem; less than nothing flares."));
+        return Map.of(TAPER_BY, Rule.inches(1, "{1} in at each side of the hem; less than nothing flares."));
     }
 
     @Override

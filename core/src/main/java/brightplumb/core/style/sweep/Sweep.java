@@ -61,8 +61,7 @@ public final class Sweep implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(
-                BUST_DART, Rule.inches(2, "Two inches at the side: it opens a floor-length hem by some fifteen."));
+        return Map.of(BUST_DART, Rule.inches(2, "{2} at the side: it opens a floor-length hem by some fifteen."));
     }
 
     @Override

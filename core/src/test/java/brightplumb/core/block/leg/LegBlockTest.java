@@ -167,7 +167,7 @@ class LegBlockTest {
         assertThat(drafted.draft().notices())
                 .filteredOn(n -> n.id().equals("loop-not-reached"))
                 .singleElement()
-                .satisfies(n -> assertThat(n.text()).contains("too short"));
+                .satisfies(n -> assertThat(n.text().toString()).contains("too short"));
     }
 
     @Test
