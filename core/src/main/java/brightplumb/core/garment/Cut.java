@@ -8,6 +8,7 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,8 @@ import java.util.stream.Stream;
  * @param cloth the cloth it is made of unless another is named
  * @param order the habit it is made by unless another is asked
  */
+@RecordBuilder
+@RecordBuilder.Options(enableWither = false)
 public record Cut(
         String id,
         String title,
@@ -80,63 +83,33 @@ public record Cut(
 
     /** The same cut with another part, drawn on what stands. */
     Cut and(Part part) {
-        return new Cut(
-                id,
-                title,
-                about,
-                group,
-                Stream.concat(parts.stream(), Stream.of(part)).toList(),
-                with,
-                ways,
-                way,
-                measures,
-                defaults,
-                cloth,
-                order);
+        return CutBuilder.builder(this)
+                .parts(Stream.concat(parts.stream(), Stream.of(part)).toList())
+                .build();
     }
 
     /** The same cut with something done to it. */
     Cut made(Operation... operations) {
-        return new Cut(
-                id,
-                title,
-                about,
-                group,
-                parts,
-                Stream.concat(with.stream(), Stream.of(operations)).toList(),
-                ways,
-                way,
-                measures,
-                defaults,
-                cloth,
-                order);
+        return CutBuilder.builder(this)
+                .with(Stream.concat(with.stream(), Stream.of(operations)).toList())
+                .build();
     }
 
     /** The same cut, its recipe's construction amounts offered as a way of their own. */
     Cut recipe(Way bench) {
-        return new Cut(
-                id,
-                title,
-                about,
-                group,
-                parts,
-                with,
-                Stream.concat(ways.stream(), Stream.of(bench)).toList(),
-                way,
-                measures,
-                defaults,
-                cloth,
-                order);
+        return CutBuilder.builder(this)
+                .ways(Stream.concat(ways.stream(), Stream.of(bench)).toList())
+                .build();
     }
 
     /** The same cut in another cloth. */
     Cut in(Cloth other) {
-        return new Cut(id, title, about, group, parts, with, ways, way, measures, defaults, other, order);
+        return CutBuilder.builder(this).cloth(other).build();
     }
 
     /** The same cut made by another habit. */
     Cut sewn(Sequence otherOrder) {
-        return new Cut(id, title, about, group, parts, with, ways, way, measures, defaults, cloth, otherOrder);
+        return CutBuilder.builder(this).order(otherOrder).build();
     }
 
     /** The way of that name, if it can be drafted in it. */

@@ -238,7 +238,7 @@ public final class Drafting {
     }
 
     private static boolean told(Setting setting, Draft draft) {
-        return setting.resultOf().stream().anyMatch(draft.facts()::containsKey);
+        return setting.facts().stream().anyMatch(draft.facts()::containsKey);
     }
 
     private static Draft withTapeWarnings(DraftRequest request, Draft draft) {

@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,8 @@ import java.util.stream.Stream;
  * @param copies how many are cut
  * @param onBody where its cloth lies on the body
  */
+@RecordBuilder
+@RecordBuilder.Options(enableWither = false)
 public record Piece(
         PieceId id,
         String title,
@@ -167,23 +170,23 @@ public record Piece(
     }
 
     public Piece withMarks(List<Mark> all) {
-        return new Piece(id, title, panel, layer, edges, darts, folds, lines, all, grain, copies, onBody);
+        return PieceBuilder.builder(this).marks(all).build();
     }
 
     public Piece withEdges(List<Edge> all) {
-        return new Piece(id, title, panel, layer, all, darts, folds, lines, marks, grain, copies, onBody);
+        return PieceBuilder.builder(this).edges(all).build();
     }
 
     public Piece withDarts(List<Dart> all) {
-        return new Piece(id, title, panel, layer, edges, all, folds, lines, marks, grain, copies, onBody);
+        return PieceBuilder.builder(this).darts(all).build();
     }
 
     public Piece withFolds(List<Fold> all) {
-        return new Piece(id, title, panel, layer, edges, darts, all, lines, marks, grain, copies, onBody);
+        return PieceBuilder.builder(this).folds(all).build();
     }
 
     public Piece withLines(List<Placed> all) {
-        return new Piece(id, title, panel, layer, edges, darts, folds, all, marks, grain, copies, onBody);
+        return PieceBuilder.builder(this).lines(all).build();
     }
 
     /** The piece with one more line placed in it. */
@@ -192,24 +195,24 @@ public record Piece(
     }
 
     public Piece withGrain(Line otherGrain) {
-        return new Piece(id, title, panel, layer, edges, darts, folds, lines, marks, otherGrain, copies, onBody);
+        return PieceBuilder.builder(this).grain(otherGrain).build();
     }
 
     public Piece withCopies(Copies otherCopies) {
-        return new Piece(id, title, panel, layer, edges, darts, folds, lines, marks, grain, otherCopies, onBody);
+        return PieceBuilder.builder(this).copies(otherCopies).build();
     }
 
     public Piece lying(OnBody otherwise) {
-        return new Piece(id, title, panel, layer, edges, darts, folds, lines, marks, grain, copies, otherwise);
+        return PieceBuilder.builder(this).onBody(otherwise).build();
     }
 
     public Piece in(Layer otherLayer) {
-        return new Piece(id, title, panel, otherLayer, edges, darts, folds, lines, marks, grain, copies, onBody);
+        return PieceBuilder.builder(this).layer(otherLayer).build();
     }
 
     /** The same piece under another name. */
     public Piece named(PieceId otherId, String otherTitle) {
-        return new Piece(otherId, otherTitle, panel, layer, edges, darts, folds, lines, marks, grain, copies, onBody);
+        return PieceBuilder.builder(this).id(otherId).title(otherTitle).build();
     }
 
     /** The piece with an edge ending otherwise; as it is where it has no such edge. */
@@ -233,18 +236,14 @@ public record Piece(
 
     /** The piece after a move of the paper; it lies on the body as before. */
     public Piece moved(Rigid move) {
-        return new Piece(
-                id,
-                title,
-                panel,
-                layer,
-                edges.stream().map(e -> e.moved(move)).toList(),
-                darts.stream().map(d -> d.moved(move)).toList(),
-                folds.stream().map(f -> f.moved(move)).toList(),
-                lines.stream().map(l -> l.moved(move)).toList(),
-                marks.stream().map(m -> m.moved(move)).toList(),
-                (Line) Curves.moved(List.of(grain), move).get(0),
-                copies,
-                onBody.movedWith(move));
+        return PieceBuilder.builder(this)
+                .edges(edges.stream().map(e -> e.moved(move)).toList())
+                .darts(darts.stream().map(d -> d.moved(move)).toList())
+                .folds(folds.stream().map(f -> f.moved(move)).toList())
+                .lines(lines.stream().map(l -> l.moved(move)).toList())
+                .marks(marks.stream().map(m -> m.moved(move)).toList())
+                .grain((Line) Curves.moved(List.of(grain), move).get(0))
+                .onBody(onBody.movedWith(move))
+                .build();
     }
 }

@@ -1,6 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.FieldPath;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -10,8 +11,32 @@ import java.util.function.Predicate;
 /**
  * Something that can be set on a garment. It knows its kind, its range and when it applies; who reads it says so.
  * Settings are declared in small files, one for each subject, and two of one key are one setting.
+ *
+ * @param key its name in requests
+ * @param title its full name at the bench
+ * @param label its short name beneath its zone's heading
+ * @param least the smallest amount that is taken: mm, or a ratio
+ * @param most the largest amount that is taken: mm, or a ratio
+ * @param choices the named choices; empty for an amount
+ * @param facts the facts that tell what it came to, where the body or the plan has the last word; else none
+ * @param applies when it changes anything, by what else is set
+ * @param isLevelled whether it can be said against a level of the body
  */
-public final class Setting implements Comparable<Setting> {
+@RecordBuilder
+@RecordBuilder.Options(enableWither = false)
+public record Setting(
+        String key,
+        String title,
+        Zone zone,
+        String label,
+        Kind kind,
+        double least,
+        double most,
+        List<Choice> choices,
+        List<String> facts,
+        Predicate<Settings> applies,
+        boolean isLevelled)
+        implements Comparable<Setting> {
 
     /** What a setting is given as. */
     public enum Kind {
@@ -26,41 +51,9 @@ public final class Setting implements Comparable<Setting> {
     private static final Comparator<Setting> ORDER =
             Comparator.comparing(Setting::zone).thenComparing(Setting::key);
 
-    private final String key;
-    private final String title;
-    private final Zone zone;
-    private final String label;
-    private final Kind kind;
-    private final double least;
-    private final double most;
-    private final List<Choice> choices;
-    private final List<String> facts;
-    private final Predicate<Settings> applies;
-    private final boolean levelled;
-
-    private Setting(
-            String key,
-            String title,
-            Zone zone,
-            String label,
-            Kind kind,
-            double least,
-            double most,
-            List<Choice> choices,
-            List<String> facts,
-            Predicate<Settings> applies,
-            boolean levelled) {
-        this.levelled = levelled;
-        this.key = key;
-        this.title = title;
-        this.zone = zone;
-        this.label = label;
-        this.kind = kind;
-        this.least = least;
-        this.most = most;
-        this.choices = choices;
-        this.facts = facts;
-        this.applies = applies;
+    public Setting {
+        choices = List.copyOf(choices);
+        facts = List.copyOf(facts);
     }
 
     /**
@@ -88,12 +81,7 @@ public final class Setting implements Comparable<Setting> {
 
     /** The same length, which can also be said against a level of the body. */
     public Setting againstLevels() {
-        return new Setting(key, title, zone, label, kind, least, most, choices, facts, applies, true);
-    }
-
-    /** Whether it can be said against a level of the body. */
-    public boolean isLevelled() {
-        return levelled;
+        return SettingBuilder.builder(this).isLevelled(true).build();
     }
 
     /**
@@ -101,12 +89,12 @@ public final class Setting implements Comparable<Setting> {
      * has.
      */
     public Setting tellingBy(String... names) {
-        return new Setting(key, title, zone, label, kind, least, most, choices, List.of(names), applies, levelled);
+        return SettingBuilder.builder(this).facts(List.of(names)).build();
     }
 
     /** The same setting, which changes something only while something holds. */
     public Setting when(Predicate<Settings> holds) {
-        return new Setting(key, title, zone, label, kind, least, most, choices, facts, applies.and(holds), levelled);
+        return SettingBuilder.builder(this).applies(applies.and(holds)).build();
     }
 
     /** The same setting where only some of its choices can be made. */
@@ -115,12 +103,7 @@ public final class Setting implements Comparable<Setting> {
         if (!choices.containsAll(offered)) {
             throw new IllegalArgumentException(key + " has not all these choices");
         }
-        return new Setting(key, title, zone, label, kind, least, most, List.copyOf(offered), facts, applies, levelled);
-    }
-
-    /** Its name in requests. */
-    public String key() {
-        return key;
+        return SettingBuilder.builder(this).choices(offered).build();
     }
 
     /** Returns the path of its field in a request. */
@@ -128,42 +111,9 @@ public final class Setting implements Comparable<Setting> {
         return FieldPath.SETTINGS.of(key);
     }
 
-    /** Its full name at the bench. */
-    public String title() {
-        return title;
-    }
-
     /** Its name inside a formula. */
     public String spoken() {
         return title.toLowerCase(Locale.ROOT);
-    }
-
-    public Zone zone() {
-        return zone;
-    }
-
-    /** Its short name beneath its zone's heading. */
-    public String label() {
-        return label;
-    }
-
-    public Kind kind() {
-        return kind;
-    }
-
-    /** The smallest amount that is taken: mm, or a ratio. */
-    public double least() {
-        return least;
-    }
-
-    /** The largest amount that is taken: mm, or a ratio. */
-    public double most() {
-        return most;
-    }
-
-    /** The named choices; empty for an amount. */
-    public List<Choice> choices() {
-        return choices;
     }
 
     public boolean isChoice() {
@@ -195,11 +145,6 @@ public final class Setting implements Comparable<Setting> {
             }
         }
         return at == key.length();
-    }
-
-    /** The facts that tell what it came to, where the body or the plan has the last word; else none. */
-    public List<String> resultOf() {
-        return facts;
     }
 
     /** Whether it changes anything while the others are as they are. */

@@ -208,7 +208,7 @@ public final class Settings {
 
     /** What a setting came to in a draft: the fact that tells it, or the amount as it was set. */
     public Amount effectiveAmount(Setting setting, Map<String, Amount> facts) {
-        return setting.resultOf().stream()
+        return setting.facts().stream()
                 .map(facts::get)
                 .filter(Objects::nonNull)
                 .findFirst()

@@ -2,6 +2,7 @@ package brightplumb.core.table;
 
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Remedy;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -22,6 +23,8 @@ import java.util.List;
  * @param evidence what was measured, laid out to be seen
  * @param posture how the body holds itself where it is shown on it
  */
+@RecordBuilder
+@RecordBuilder.Options(enableWither = false)
 public record Check(
         CheckId id,
         String title,
@@ -72,41 +75,22 @@ public record Check(
 
     /** The same inspection, what is wanted being a floor. */
     public Check asFloor() {
-        return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, true, text, cause, remedies, evidence,
-                posture);
+        return CheckBuilder.builder(this).atLeast(true).build();
     }
 
     /** The same inspection in other words. */
     public Check saying(String words) {
-        return new Check(
-                id,
-                title,
-                verdict,
-                quantity,
-                measured,
-                wanted,
-                tolerance,
-                atLeast,
-                Sentence.of(words),
-                cause,
-                remedies,
-                evidence,
-                posture);
+        return CheckBuilder.builder(this).text(Sentence.of(words)).build();
     }
 
     /** The same inspection with other remedies. */
     public Check settledBy(List<Remedy> others) {
-        return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, text, cause, others, evidence,
-                posture);
+        return CheckBuilder.builder(this).remedies(others).build();
     }
 
     /** The same inspection, shown on a body that holds itself so. */
     public Check in(Posture other) {
-        return new Check(
-                id, title, verdict, quantity, measured, wanted, tolerance, atLeast, text, cause, remedies, evidence,
-                other);
+        return CheckBuilder.builder(this).posture(other).build();
     }
 
     /** What is said of one that is off where no change of settings mends it alone. */

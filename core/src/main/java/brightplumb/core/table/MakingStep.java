@@ -5,6 +5,7 @@ import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.table.Evidence.Figure;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -31,6 +32,8 @@ import java.util.stream.Stream;
  * @param after the steps that must be done before it; one that this garment has not asks nothing
  * @param afterSeams the seams that must be sewn before it, whichever step sews them
  */
+@RecordBuilder
+@RecordBuilder.Options(enableWither = false)
 public record MakingStep(
         StepId id,
         String title,
@@ -99,26 +102,12 @@ public record MakingStep(
     public MakingStep on(Stream<PieceId> more) {
         Set<PieceId> all = new LinkedHashSet<>(pieces);
         more.forEach(all::add);
-        return new MakingStep(
-                id, title, work, all, seams, turned, stitch, how, looks, shows, notions, after, afterSeams);
+        return MakingStepBuilder.builder(this).pieces(all).build();
     }
 
     /** The same step sewing seams. */
     public MakingStep sewing(List<Seam> more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                joined(seams, more),
-                turned,
-                stitch,
-                how,
-                looks,
-                shows,
-                notions,
-                after,
-                afterSeams);
+        return MakingStepBuilder.builder(this).seams(joined(seams, more)).build();
     }
 
     /** The same step sewing seams. */
@@ -128,104 +117,43 @@ public record MakingStep(
 
     /** The same step, its seams sewn so far in and turned, mm. */
     public MakingStep turned(double in) {
-        return new MakingStep(
-                id, title, work, pieces, seams, in, stitch, how, looks, shows, notions, after, afterSeams);
+        return MakingStepBuilder.builder(this).turned(in).build();
     }
 
     /** The same step with a stitch of its own. */
     public MakingStep with(String otherStitch) {
-        return new MakingStep(
-                id, title, work, pieces, seams, turned, otherStitch, how, looks, shows, notions, after, afterSeams);
+        return MakingStepBuilder.builder(this).stitch(otherStitch).build();
     }
 
     /** The same step with more to say. */
     public MakingStep saying(List<String> more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                seams,
-                turned,
-                stitch,
-                joined(how, more.stream().map(Sentence::of).toList()),
-                looks,
-                shows,
-                notions,
-                after,
-                afterSeams);
+        return MakingStepBuilder.builder(this)
+                .how(joined(how, more.stream().map(Sentence::of).toList()))
+                .build();
     }
 
     /** The same step with something to measure. */
     public MakingStep looking(List<Figure> more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                seams,
-                turned,
-                stitch,
-                how,
-                joined(looks, more),
-                shows,
-                notions,
-                after,
-                afterSeams);
+        return MakingStepBuilder.builder(this).looks(joined(looks, more)).build();
     }
 
     /** The same step with lines in hand. */
     public MakingStep showing(List<Shown> more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                seams,
-                turned,
-                stitch,
-                how,
-                looks,
-                joined(shows, more),
-                notions,
-                after,
-                afterSeams);
+        return MakingStepBuilder.builder(this).shows(joined(shows, more)).build();
     }
 
     /** The same step with notions it takes. */
     public MakingStep taking(Supply... more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                seams,
-                turned,
-                stitch,
-                how,
-                looks,
-                shows,
-                together(notions, List.of(more)),
-                after,
-                afterSeams);
+        return MakingStepBuilder.builder(this)
+                .notions(together(notions, List.of(more)))
+                .build();
     }
 
     /** The same step after others. */
     public MakingStep after(StepId... more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                seams,
-                turned,
-                stitch,
-                how,
-                looks,
-                shows,
-                notions,
-                together(after, List.of(more)),
-                afterSeams);
+        return MakingStepBuilder.builder(this)
+                .after(together(after, List.of(more)))
+                .build();
     }
 
     /** The same step after seams, whichever steps sew them. */
@@ -235,20 +163,9 @@ public record MakingStep(
 
     /** The same step after seams, whichever steps sew them. */
     public MakingStep after(Collection<Seam> more) {
-        return new MakingStep(
-                id,
-                title,
-                work,
-                pieces,
-                seams,
-                turned,
-                stitch,
-                how,
-                looks,
-                shows,
-                notions,
-                after,
-                together(afterSeams, more));
+        return MakingStepBuilder.builder(this)
+                .afterSeams(together(afterSeams, more))
+                .build();
     }
 
     /** Whether it waits for another step, or for a seam that the other sews. */

@@ -26,7 +26,7 @@ class WaysTest {
         for (Way way : all()) {
             assertThat(way.why().toString()).isNotBlank();
             for (Setting setting : (way.part().equals("skirt") ? new Skirt() : new Legs()).reads()) {
-                boolean needed = setting.isChoice() || setting.resultOf().isEmpty();
+                boolean needed = setting.isChoice() || setting.facts().isEmpty();
                 if (needed) {
                     assertThat(way.rules()).as(way.id()).containsKey(setting);
                     assertThat(way.rules().get(setting).why().toString())
