@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { queryClient } from './api/queryClient';
+import { KeyScopes } from './kit/keys';
 import { UndoProvider } from './kit/Undo';
 import { UnitProvider } from './tape/unit';
 import { DeskProvider } from './tickets/TicketDesk';
@@ -19,9 +20,11 @@ createRoot(root).render(
       <UnitProvider>
         <UndoProvider>
           <DeskProvider>
-            <BrowserRouter>
-              <App />
-            </BrowserRouter>
+            <KeyScopes>
+              <BrowserRouter>
+                <App />
+              </BrowserRouter>
+            </KeyScopes>
           </DeskProvider>
         </UndoProvider>
       </UnitProvider>

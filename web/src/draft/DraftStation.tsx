@@ -107,7 +107,7 @@ export function DraftStation() {
     }),
     [said, go, put, ghostWay, others, navigate, id],
   );
-  useKeys(keys);
+  useKeys('ticket', keys);
 
   const actions = useMemo(
     () => (

@@ -60,7 +60,7 @@ export function Shell(props: {
     }
     return map;
   }, [unit.toggle, to, navigate, find, list]);
-  useKeys(pressed);
+  useKeys('page', pressed);
   return (
     <div className={props.fixed ? 'flex min-h-dvh flex-col md:h-dvh md:overflow-hidden' : 'flex min-h-dvh flex-col'}>
       <Head at={props.at} to={to} onFind={find} onKeys={list} />

@@ -3,7 +3,7 @@ import { habits } from '../account/machine';
 import type { Draft, Piece, Views } from '../api/client';
 import { useLay } from '../api/queries';
 import { Button, ButtonLink } from '../kit/Button';
-import { useKeys } from '../kit/keys';
+import { useKeys, useOnlyKeysOf } from '../kit/keys';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { boxOf, type Project, path } from '../paper/geometry';
@@ -24,6 +24,7 @@ const GROUNDS = {
 
 /** The pattern at true size on a screen, or thrown on the table: piece by piece, or as it lies on the cloth. */
 export function FullSize() {
+  useOnlyKeysOf('full size');
   const work = useTicketWork();
   const name = screenName(window.screen, window.devicePixelRatio);
   const [scale, setScale] = useState(() => keptScale(habits, name));
@@ -121,6 +122,7 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
   );
   const slide = useCallback((dx: number, dy: number) => setOff((o) => ({ x: o.x + dx, y: o.y + dy })), []);
   useKeys(
+    'full size',
     useMemo(
       () =>
         Object.fromEntries([

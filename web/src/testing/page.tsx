@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
+import { KeyScopes } from '../kit/keys';
 import { UndoProvider } from '../kit/Undo';
 import { UnitProvider } from '../tape/unit';
 
@@ -30,7 +31,9 @@ export function lay(part: ReactNode, known: [readonly unknown[], unknown][] = []
       <QueryClientProvider client={queries}>
         <UnitProvider>
           <UndoProvider>
-            <MemoryRouter>{part}</MemoryRouter>
+            <KeyScopes>
+              <MemoryRouter>{part}</MemoryRouter>
+            </KeyScopes>
           </UndoProvider>
         </UnitProvider>
       </QueryClientProvider>,

@@ -75,6 +75,7 @@ function OneTicket({ id }: { id: string }) {
   const desk = useDesk();
   const navigate = useNavigate();
   useKeys(
+    'ticket',
     useMemo(() => ({ z: () => desk.undo(id), p: () => navigate(`/tickets/${id}/cut?print`) }), [desk, id, navigate]),
   );
   return (
