@@ -1,5 +1,6 @@
-import { type FormEvent, useState } from 'react';
-import { api, type Problem, problemOf, unwrap } from '../api/client';
+import { useState } from 'react';
+import { api, unwrap } from '../api/client';
+import { sending, useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 
@@ -22,20 +23,14 @@ export function CodeCard({ code, children }: { code: string; children?: React.Re
 /** A new recovery code in place of the one before. */
 export function NewCode() {
   const [password, setPassword] = useState('');
-  const [code, setCode] = useState<string | null>(null);
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const renew = async (e: FormEvent) => {
-    e.preventDefault();
-    setProblem(null);
-    try {
-      setCode((await unwrap(api.POST('/api/session/recovery', { body: { password } }))).code);
-      setPassword('');
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
+  const { run, problem, answer } = useAction(async () => {
+    const made = await unwrap(api.POST('/api/session/recovery', { body: { password } }));
+    setPassword('');
+    return made;
+  });
+  const code = answer?.code;
   return (
-    <form onSubmit={renew} className="flex flex-col gap-3">
+    <form onSubmit={sending(run)} className="flex flex-col gap-3">
       <h2 className="font-semibold text-title">Recovery code</h2>
       <p className="text-soft">For the day the password is lost. A new one makes the one before useless.</p>
       {code && <CodeCard code={code} />}

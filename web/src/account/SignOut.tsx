@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, type Problem, problemOf, type Ticket, unwrap } from '../api/client';
+import { api, type Ticket, unwrap } from '../api/client';
 import { keys } from '../api/queries';
+import { useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Overlay } from '../kit/Sheet';
 import { useDesk, useOutbox } from '../tickets/TicketDesk';
@@ -20,18 +21,12 @@ export function SignOut({ onStay }: { onStay: () => void }) {
   const outbox = useOutbox();
   const queries = useQueryClient();
   const [left, setLeft] = useState<NotKept[] | null>(null);
-  const [problem, setProblem] = useState<Problem | null>(null);
+  const { run, problem: refused } = useAction(() => unwrap(api.DELETE('/api/session')));
+  // Whoever is signed out already may go.
+  const problem = refused?.status === 401 ? null : refused;
   const out = async () => {
-    setProblem(null);
-    try {
-      await unwrap(api.DELETE('/api/session'));
-    } catch (thrown) {
-      const failed = problemOf(thrown);
-      if (failed.status !== 401) {
-        setProblem(failed);
-        return;
-      }
-    }
+    const failed = await run();
+    if (failed && failed.status !== 401) return;
     machine.forget();
     window.location.assign('/');
   };

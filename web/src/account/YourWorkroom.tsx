@@ -1,7 +1,8 @@
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, type Problem, problemOf, unwrap } from '../api/client';
+import { api, type Problem, unwrap } from '../api/client';
 import { useSession } from '../api/queries';
+import { sending, useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Segmented } from '../kit/Segmented';
@@ -87,23 +88,18 @@ function Figures() {
 function Password({ email }: { email: string }) {
   const [current, setCurrent] = useState('');
   const [next, setNext] = useState('');
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [done, setDone] = useState(false);
-  const change = async (e: FormEvent) => {
-    e.preventDefault();
-    setProblem(null);
-    setDone(false);
-    try {
-      await unwrap(api.PUT('/api/session/password', { body: { current, password: next } }));
-      setCurrent('');
-      setNext('');
-      setDone(true);
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
+  const {
+    run,
+    problem,
+    answer: done,
+  } = useAction(async () => {
+    await unwrap(api.PUT('/api/session/password', { body: { current, password: next } }));
+    setCurrent('');
+    setNext('');
+    return true;
+  });
   return (
-    <form onSubmit={change} className="flex flex-col gap-3">
+    <form onSubmit={sending(run)} className="flex flex-col gap-3">
       <h2 className="font-semibold text-title">Password</h2>
       <input type="email" autoComplete="username" value={email} readOnly hidden />
       <Field
@@ -132,24 +128,17 @@ function Password({ email }: { email: string }) {
 }
 
 function Others() {
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [ended, setEnded] = useState<number | null>(null);
-  const end = async () => {
-    setProblem(null);
-    try {
-      setEnded((await unwrap(api.DELETE('/api/session/others'))).ended);
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
-  const said = ended === null ? null : ended === 0 ? 'You are signed in nowhere else.' : `Ended elsewhere: ${ended}.`;
+  const { run, problem, answer } = useAction(() => unwrap(api.DELETE('/api/session/others')));
+  const ended = answer?.ended;
+  const said =
+    ended === undefined ? null : ended === 0 ? 'You are signed in nowhere else.' : `Ended elsewhere: ${ended}.`;
   return (
     <section className="flex flex-col gap-3">
       <h2 className="font-semibold text-title">Other sessions</h2>
       <p className="text-soft">A tablet left at the theatre, a laptop that was lent: end every session but this one.</p>
       <Said problem={problem} done={said} />
       <div>
-        <Button onClick={end}>End all others</Button>
+        <Button onClick={() => run()}>End all others</Button>
       </div>
     </section>
   );
@@ -157,20 +146,13 @@ function Others() {
 
 function Leave({ workroom }: { workroom: string }) {
   const [password, setPassword] = useState('');
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const leave = async (e: FormEvent) => {
-    e.preventDefault();
-    setProblem(null);
-    try {
-      await unwrap(api.POST('/api/session/leave', { body: { password } }));
-      machine.forget();
-      window.location.assign('/');
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
+  const { run, problem } = useAction(async () => {
+    await unwrap(api.POST('/api/session/leave', { body: { password } }));
+    machine.forget();
+    window.location.assign('/');
+  });
   return (
-    <form onSubmit={leave} className="flex flex-col gap-3 rounded-card border border-crimson/40 p-5">
+    <form onSubmit={sending(run)} className="flex flex-col gap-3 rounded-card border border-crimson/40 p-5">
       <h2 className="font-semibold text-title">Leave {workroom}</h2>
       <p className="text-soft">
         Your account goes for good. If nobody else is in this workroom it goes too, with every person, figure, ticket

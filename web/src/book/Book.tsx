@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, type Problem, problemOf, unwrap } from '../api/client';
+import { api, unwrap } from '../api/client';
 import { usePeople } from '../api/queries';
+import { sending, useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Overlay } from '../kit/Sheet';
@@ -76,22 +77,16 @@ export function Book() {
 function NewPerson({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [name, setName] = useState('');
   const [note, setNote] = useState('');
-  const [problem, setProblem] = useState<Problem | null>(null);
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const add = async (e: FormEvent) => {
-    e.preventDefault();
-    try {
-      const person = await unwrap(api.POST('/api/people', { body: { name, note } }));
-      await queries.invalidateQueries({ queryKey: ['people'] });
-      navigate(`/book/${person.id}`);
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
+  const { run, problem } = useAction(async () => {
+    const person = await unwrap(api.POST('/api/people', { body: { name, note } }));
+    await queries.invalidateQueries({ queryKey: ['people'] });
+    navigate(`/book/${person.id}`);
+  });
   return (
     <Overlay open={open} onClose={onClose} title="New person" about="Their figures stay in this workroom.">
-      <form onSubmit={add} className="flex flex-col gap-4">
+      <form onSubmit={sending(run)} className="flex flex-col gap-4">
         <Field
           label="Name"
           value={name}

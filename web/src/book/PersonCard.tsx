@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
-import { type Person, type Problem, problemOf } from '../api/client';
+import { useState } from 'react';
+import type { Person } from '../api/client';
 import { keys } from '../api/queries';
+import { sending, useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Overlay } from '../kit/Sheet';
@@ -23,35 +24,32 @@ function Form({ person, onClose, onRemove }: { person: Person; onClose: () => vo
   const [note, setNote] = useState(person.note);
   const [version, setVersion] = useState(person.version);
   const [theirs, setTheirs] = useState<Person | null>(null);
-  const [problem, setProblem] = useState<Problem | null>(null);
   const queries = useQueryClient();
   const undoable = useUndoable();
   const outbox = useOutbox();
   const put = (body: PersonChanged) =>
     outbox.send<Person>({ kind: 'person', of: person.id, title: `Name and note of ${person.name}`, body });
-  const keep = async (e: FormEvent) => {
-    e.preventDefault();
-    setProblem(null);
-    try {
-      const sent = await put({ name, note, version });
-      onClose();
-      if (sent === 'waiting') {
-        queries.setQueryData(keys.person(person.id), { ...person, name, note });
-        return;
-      }
-      const kept = sent.answer;
-      undoable({
-        text: `${kept.name} was changed`,
-        undo: () => void put({ name: person.name, note: person.note, version: kept.version }).catch(() => {}),
-      });
-    } catch (failed) {
-      const why = problemOf(failed);
-      if (why.stale && isPerson(why.current)) {
-        setTheirs(why.current);
-        setVersion(why.current.version);
-      } else setProblem(why);
+  const keeping = useAction(async () => {
+    const sent = await put({ name, note, version });
+    onClose();
+    if (sent === 'waiting') {
+      queries.setQueryData(keys.person(person.id), { ...person, name, note });
+      return;
     }
-  };
+    const kept = sent.answer;
+    undoable({
+      text: `${kept.name} was changed`,
+      undo: () => void put({ name: person.name, note: person.note, version: kept.version }).catch(() => {}),
+    });
+  });
+  const problem = keeping.problem?.stale ? null : keeping.problem;
+  const keep = sending(async () => {
+    const why = await keeping.run();
+    if (why?.stale && isPerson(why.current)) {
+      setTheirs(why.current);
+      setVersion(why.current.version);
+    }
+  });
   return (
     <form onSubmit={keep} className="flex flex-col gap-4">
       {theirs && (

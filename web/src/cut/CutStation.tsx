@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, type Draft, type Piece, type Problem, problemOf, unwrap } from '../api/client';
+import { api, type Draft, type Piece, unwrap } from '../api/client';
 import { keys, useLooked, usePages, useRevisions } from '../api/queries';
+import { useAction } from '../api/useAction';
 import { Button, ButtonLink } from '../kit/Button';
 import { Card } from '../kit/Card';
 import { Field } from '../kit/Field';
@@ -185,25 +186,15 @@ function Revisions() {
   const revisions = useRevisions(id);
   const list = useLooked(id, revisions.items ?? []);
   const [reason, setReason] = useState('');
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { run, busy, problem } = useAction(async () => {
+    const version = await work.whenKept();
+    await unwrap(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason, version } }));
+    setReason('');
+    await queries.invalidateQueries({ queryKey: keys.revisions(id) });
+    await queries.invalidateQueries({ queryKey: keys.ticket(id) });
+  });
   const freeze = async () => {
-    if (busy) return;
-    setBusy(true);
-    setProblem(null);
-    try {
-      const version = await work.whenKept();
-      await unwrap(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason, version } }));
-      setReason('');
-      await queries.invalidateQueries({ queryKey: keys.revisions(id) });
-      await queries.invalidateQueries({ queryKey: keys.ticket(id) });
-    } catch (e) {
-      const failed = problemOf(e);
-      if (failed.stale) work.refetch();
-      setProblem(failed);
-    } finally {
-      setBusy(false);
-    }
+    if (!busy && (await run())?.stale) work.refetch();
   };
   return (
     <section className="flex flex-col gap-2.5">

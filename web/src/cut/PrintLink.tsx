@@ -1,5 +1,5 @@
-import { type MouseEvent, type ReactNode, useEffect, useRef, useState } from 'react';
-import { problemOf } from '../api/client';
+import { type MouseEvent, type ReactNode, useEffect, useRef } from 'react';
+import { useAction } from '../api/useAction';
 import { useTicketWork } from '../tickets/TicketDesk';
 
 const LOOKS = {
@@ -22,21 +22,16 @@ export function PrintLink(props: {
     if (inHand) link.current?.focus();
   }, [inHand]);
   const work = useTicketWork();
-  const [why, setWhy] = useState<string | null>(null);
+  const { run, problem, reset } = useAction(() => work.whenKept());
   const open = async (e: MouseEvent<HTMLAnchorElement>) => {
-    setWhy(null);
+    reset();
     if (work.saving === 'saved') return;
     e.preventDefault();
     // The page is opened by the press itself, or the browser would take it for an advertisement.
     const page = window.open('', '_blank');
-    try {
-      await work.whenKept();
-      if (page) page.location.href = props.href;
-      else window.location.href = props.href;
-    } catch (failed) {
-      page?.close();
-      setWhy(problemOf(failed).message);
-    }
+    if (await run()) page?.close();
+    else if (page) page.location.href = props.href;
+    else window.location.href = props.href;
   };
   return (
     <>
@@ -50,9 +45,9 @@ export function PrintLink(props: {
       >
         {props.children}
       </a>
-      {why && (
+      {problem && (
         <p role="alert" className="text-crimson">
-          Not printed: {why}
+          Not printed: {problem.message}
         </p>
       )}
     </>

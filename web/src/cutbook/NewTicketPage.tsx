@@ -1,8 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, type Person, type Problem, problemOf, unwrap } from '../api/client';
+import { api, type Person, type Problem, unwrap, type Views } from '../api/client';
 import { useCutBook, useCuts, useMeasures, usePerson, useSheets, useWays } from '../api/queries';
+import { useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { Pick } from '../kit/Pick';
@@ -27,15 +29,25 @@ const GROUPS = [
 
 type Group = (typeof GROUPS)[number]['id'];
 
+/** What is hung on the rack, and whether it can be drafted at once. */
+type NewTicket = { ticket: Views['TicketRequest']; drafted: boolean };
+
 /** A new ticket: whom for, known or new; then a cut by its picture on her own measures. */
 export function NewTicketPage() {
   const [search, setSearch] = useSearchParams();
   const id = search.get('person') ?? '';
   const person = usePerson(id);
   const queries = useQueryClient();
-  const [problem, setProblem] = useState<Problem | null>(null);
+  const navigate = useNavigate();
+  const making = useAction(async ({ ticket, drafted }: NewTicket) => {
+    const made = await unwrap(api.POST('/api/tickets', { body: ticket }));
+    await queries.invalidateQueries({ queryKey: ['tickets'] });
+    // What cannot be drafted yet goes to the tape first.
+    navigate(`/tickets/${made.id}/${drafted ? 'draft' : 'measure'}`);
+  });
   const choose = (who: Person | null) => {
-    setProblem(null);
+    making.reset();
+    writing.reset();
     setSearch(
       (s) => {
         const next = new URLSearchParams(s);
@@ -46,15 +58,11 @@ export function NewTicketPage() {
       { replace: true },
     );
   };
-  const write = async (name: string) => {
-    try {
-      const written = await unwrap(api.POST('/api/people', { body: { name, note: '' } }));
-      await queries.invalidateQueries({ queryKey: ['people'] });
-      choose(written);
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
+  const writing = useAction(async (name: string) => {
+    const written = await unwrap(api.POST('/api/people', { body: { name, note: '' } }));
+    await queries.invalidateQueries({ queryKey: ['people'] });
+    choose(written);
+  });
   const who = id === '' ? null : (person.data ?? null);
   return (
     <Shell
@@ -69,9 +77,9 @@ export function NewTicketPage() {
               hidden
               person={who}
               onPick={choose}
-              onNew={write}
+              onNew={writing.run}
               inHand={id === ''}
-              fault={problem?.at('personId') ?? problem?.at('name')}
+              fault={making.problem?.at('personId') ?? writing.problem?.at('name')}
             />
           </div>
           <span className="text-soft">
@@ -84,27 +92,27 @@ export function NewTicketPage() {
         </>
       }
     >
-      <Form key={who?.id ?? ''} who={who} onProblem={setProblem} problem={problem} />
+      <Form key={who?.id ?? ''} who={who} onMake={making.run} problem={making.problem} />
     </Shell>
   );
 }
 
-function Form(props: { who: Person | null; problem: Problem | null; onProblem: (problem: Problem | null) => void }) {
-  const { who, problem, onProblem } = props;
+function Form(props: { who: Person | null; problem: Problem | null; onMake: (ticket: NewTicket) => void }) {
+  const { who, problem, onMake } = props;
   const cuts = useCuts();
   const ways = useWays();
   const measures = useMeasures();
   const sheets = useSheets(who?.id ?? '');
   const book = useCutBook(who?.id ?? '', who?.sheets ?? 0);
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const unit = useUnit();
   const [search] = useSearchParams();
   const [group, setGroup] = useState<Group>('all');
-  const [cutId, setCut] = useState(search.get('cut') ?? 'straight-skirt');
-  const [wayId, setWay] = useState<string | null>(null);
-  const [name, setName] = useState('');
-  const [promised, setPromised] = useState('');
+  const { register, handleSubmit, setValue, watch } = useForm({
+    defaultValues: { cut: search.get('cut') ?? 'straight-skirt', way: '', name: '', promised: '' },
+  });
+  const cutId = watch('cut');
+  const wayId = watch('way');
   const cut = cuts.data?.find((c) => c.id === cutId);
   const pictures = useRef<HTMLDivElement>(null);
   const pressed = useRef<Letters | null>(null);
@@ -115,35 +123,25 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
   }, [who, drawn]);
   const page = book.data?.find((p) => p.cut === cutId);
   const offered = waysOf(cut, ways.data);
-  const way = offered.find((w) => w.id === (wayId ?? cut?.way));
-  const make = async (e: FormEvent) => {
-    e.preventDefault();
-    try {
-      const ticket = await unwrap(
-        api.POST('/api/tickets', {
-          body: {
-            personId: who?.id,
-            name: name.trim() || cut?.title,
-            cut: cutId,
-            way: way?.id,
-            promised: promised || undefined,
-          },
-        }),
-      );
-      await queries.invalidateQueries({ queryKey: ['tickets'] });
-      // What cannot be drafted yet goes to the tape first.
-      const drafted = (who?.sheets ?? 0) > 0 && page?.missing.length === 0;
-      navigate(`/tickets/${ticket.id}/${drafted ? 'draft' : 'measure'}`);
-    } catch (failed) {
-      onProblem(problemOf(failed));
-    }
-  };
+  const way = offered.find((w) => w.id === (wayId || cut?.way));
+  const make = handleSubmit(({ name, promised }) =>
+    onMake({
+      ticket: {
+        personId: who?.id,
+        name: name.trim() || cut?.title,
+        cut: cutId,
+        way: way?.id,
+        promised: promised || undefined,
+      },
+      drafted: (who?.sheets ?? 0) > 0 && page?.missing.length === 0,
+    }),
+  );
   if (!book.data || !cuts.data || !cut)
     return <Waiting error={book.error ?? cuts.error} again={() => book.refetch()} />;
   const titleOf = (key: string) => cuts.data.find((c) => c.id === key)?.title ?? key;
   const choose = (key: string) => {
-    setCut(key);
-    setWay(null);
+    setValue('cut', key);
+    setValue('way', '');
   };
   const shown = book.data.filter((p) => group === 'all' || cuts.data.find((c) => c.id === p.cut)?.group === group);
   return (
@@ -196,11 +194,10 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
         <p className="text-soft">{unit.words(cut.about)}</p>
         <Field
           label="What is it called here"
-          value={name}
           placeholder={cut.title}
           maxLength={120}
           fault={problem?.at('name')}
-          onChange={(e) => setName(e.target.value)}
+          {...register('name')}
         />
         <div className="grid grid-cols-2 gap-3">
           <div>
@@ -209,17 +206,11 @@ function Form(props: { who: Person | null; problem: Problem | null; onProblem: (
               label="Way of drafting"
               value={way?.id ?? ''}
               options={offered.map((w) => ({ id: w.id, title: w.title }))}
-              onChange={setWay}
+              onChange={(w) => setValue('way', w)}
               className="min-h-11"
             />
           </div>
-          <Field
-            label="Promised for"
-            type="date"
-            value={promised}
-            fault={problem?.at('promised')}
-            onChange={(e) => setPromised(e.target.value)}
-          />
+          <Field label="Promised for" type="date" fault={problem?.at('promised')} {...register('promised')} />
         </div>
         {problem && problem.faults.length === 0 && (
           <p role="alert" className="text-crimson">

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { type Problem, problemOf, type Remark } from '../api/client';
+import type { Remark } from '../api/client';
 import { useCuts, useDraft, useFittings, useMeasures, useRemarks } from '../api/queries';
+import { useAction } from '../api/useAction';
 import type { Level } from '../figure/body';
 import { Button, ButtonLink } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
@@ -41,37 +42,27 @@ export function FitStation() {
   const list = remarks.data ?? [];
   const picked = list.find((r) => r.id === search.get('seen')) ?? null;
   const [own, setOwn] = useState<Record<string, number>>({});
-  const [problem, setProblem] = useState<Problem | null>(null);
   const [uncut, setUncut] = useState<string[]>([]);
-  const [busy, setBusy] = useState(false);
   // A press on the figure leaves the remarks of that place.
   const [place, setPlace] = useState<string | null>(null);
   const settings = picked ? { ...picked.settings, ...own } : {};
   const changes = picked !== null && Object.keys(picked.settings).length > 0;
   const after = useDraft(changes && work.asked ? remedied(work.asked, { settings, clothWidth: null }) : null);
+  const applying = useAction(async (remark: Remark, note: string) => {
+    // It waits behind what was changed on the ticket before, in one queue with it.
+    await outbox.send({
+      kind: 'fitting',
+      of: id,
+      title: `Fitting: ${remark.seen}`,
+      body: { version, remark: remark.id, settings: own, note } satisfies FittingSaid,
+    });
+    setOwn({});
+    setSearch({}, { replace: true });
+  });
   const pick = (remark: string) => {
     setOwn({});
-    setProblem(null);
+    applying.reset();
     setSearch({ seen: remark }, { replace: true });
-  };
-  const apply = async (remark: Remark, note: string) => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      // It waits behind what was changed on the ticket before, in one queue with it.
-      await outbox.send({
-        kind: 'fitting',
-        of: id,
-        title: `Fitting: ${remark.seen}`,
-        body: { version, remark: remark.id, settings: own, note } satisfies FittingSaid,
-      });
-      setOwn({});
-      setSearch({}, { replace: true });
-    } catch (e) {
-      setProblem(problemOf(e));
-    } finally {
-      setBusy(false);
-    }
   };
   const values = { ...estimatesOf(work.draft?.estimates ?? []), ...(work.sheet && tapesOf(work.sheet)) };
   const marked = picked ? measures.data?.find((m) => m.key === MARKED[picked.level]) : undefined;
@@ -129,9 +120,9 @@ export function FitStation() {
                 settings={cuts.data?.find((c) => c.id === work.ticket?.cut)?.settings ?? []}
                 own={own}
                 onOwn={(key, mm) => setOwn((o) => ({ ...o, [key]: mm }))}
-                problem={problem}
-                busy={busy || !kept}
-                onApply={(note) => apply(picked, note)}
+                problem={applying.problem}
+                busy={applying.busy || !kept}
+                onApply={(note) => applying.run(picked, note)}
               >
                 {changes && work.asked && (
                   <CutCloth

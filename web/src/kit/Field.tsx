@@ -1,4 +1,4 @@
-import { type InputHTMLAttributes, useId } from 'react';
+import { type ComponentProps, useId } from 'react';
 
 /** A labelled line to type on, with its fault beneath it. */
 export function Field({
@@ -7,7 +7,7 @@ export function Field({
   hint,
   className = '',
   ...rest
-}: InputHTMLAttributes<HTMLInputElement> & { label: string; fault?: string; hint?: string }) {
+}: ComponentProps<'input'> & { label: string; fault?: string; hint?: string }) {
   const id = useId();
   const says = fault ?? hint;
   return (

@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { type Making, type MakingStep, type Problem, problemOf, type Views } from '../api/client';
+import type { Making, MakingStep, Problem, Views } from '../api/client';
 import { keys, useMaking } from '../api/queries';
+import { useAction } from '../api/useAction';
 import { Notions } from '../cut/Notions';
 import { PrintLink } from '../cut/PrintLink';
 import { Button, ButtonLink } from '../kit/Button';
@@ -29,21 +30,17 @@ export function MakeStation() {
   const unit = useUnit();
   const kept = work.saving === 'saved';
   const making = useMaking(id, work.version, work.measured && work.ticket !== null && kept);
-  const [problem, setProblem] = useState<Problem | null>(null);
   const now = useNow(making.data?.steps.some((s) => s.clockSince !== null) ?? false);
   const steps = making.data?.steps ?? [];
   const picked = steps.find((s) => s.id === search.get('step')) ?? steps.find((s) => !s.done) ?? steps[0];
   const pick = (step: string) => setSearch({ step }, { replace: true });
   const outbox = useOutbox();
   const [long, setLong] = useState<{ step: MakingStep; what: Views['StepRequest'] } | null>(null);
+  const { run, problem } = useAction((kind: string, title: string, body: unknown) =>
+    outbox.send({ kind, of: id, title, body }),
+  );
   const say = async (kind: string, title: string, body: unknown) => {
-    setProblem(null);
-    try {
-      await outbox.send({ kind, of: id, title, body });
-    } catch (e) {
-      setProblem(problemOf(e));
-      void queries.invalidateQueries({ queryKey: keys.making(id) });
-    }
+    if (await run(kind, title, body)) void queries.invalidateQueries({ queryKey: keys.making(id) });
   };
   const change = (step: MakingStep, what: Views['StepRequest']) => {
     // A clock that nobody stopped overnight would tell of work that nobody did.

@@ -1,38 +1,23 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { CodeCard } from '../account/Recovery';
-import { api, type Problem, problemOf, unwrap } from '../api/client';
+import { api, unwrap, type Views } from '../api/client';
 import { keys } from '../api/queries';
+import { useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 
 /** A workroom of one’s own: its name, who opens it, and a password of sense. */
 export function OpenWorkroom({ onBack }: { onBack: () => void }) {
   const queries = useQueryClient();
-  const [typed, setTyped] = useState({ workroom: '', name: '', email: '', password: '' });
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [waiting, setWaiting] = useState(false);
-  const [code, setCode] = useState<string | null>(null);
-  const field = (key: keyof typeof typed) => ({
-    value: typed[key],
-    fault: problem?.at(key),
-    onChange: (e: { target: { value: string } }) => setTyped((t) => ({ ...t, [key]: e.target.value })),
-  });
-  const open = async (e: FormEvent) => {
-    e.preventDefault();
-    setWaiting(true);
-    setProblem(null);
-    try {
-      setCode((await unwrap(api.POST('/api/workrooms', { body: typed }))).recovery);
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    } finally {
-      setWaiting(false);
-    }
-  };
-  if (code !== null) {
+  const { register, handleSubmit } = useForm({ defaultValues: { workroom: '', name: '', email: '', password: '' } });
+  const { run, busy, problem, answer } = useAction((body: Views['OpenRequest']) =>
+    unwrap(api.POST('/api/workrooms', { body })),
+  );
+  const field = (key: keyof Views['OpenRequest']) => ({ ...register(key), fault: problem?.at(key) });
+  if (answer) {
     return (
-      <CodeCard code={code}>
+      <CodeCard code={answer.recovery}>
         <Button look="main" onClick={() => queries.resetQueries({ queryKey: keys.session })}>
           It is written down: into the workroom
         </Button>
@@ -40,7 +25,10 @@ export function OpenWorkroom({ onBack }: { onBack: () => void }) {
     );
   }
   return (
-    <form onSubmit={open} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">
+    <form
+      onSubmit={handleSubmit((typed) => run(typed))}
+      className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card"
+    >
       <div>
         <h2 className="font-semibold text-title">A workroom of your own</h2>
         <p className="mt-1 text-soft">Empty, and nobody else’s: its people and figures stay in it.</p>
@@ -62,7 +50,7 @@ export function OpenWorkroom({ onBack }: { onBack: () => void }) {
       )}
       <div className="flex flex-wrap justify-end gap-3">
         <Button onClick={onBack}>Back</Button>
-        <Button type="submit" look="main" disabled={waiting}>
+        <Button type="submit" look="main" disabled={busy}>
           Open it
         </Button>
       </div>

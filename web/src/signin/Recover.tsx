@@ -1,29 +1,26 @@
-import { type FormEvent, useState } from 'react';
-import { api, type Problem, problemOf, unwrap } from '../api/client';
+import { useState } from 'react';
+import { api, unwrap } from '../api/client';
+import { sending, useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 
 /** A lost password, set anew by the recovery code. */
 export function Recover({ onBack }: { onBack: (said: string | null) => void }) {
   const [typed, setTyped] = useState({ email: '', code: '', password: '' });
-  const [problem, setProblem] = useState<Problem | null>(null);
+  const { run, problem } = useAction(async () => {
+    await unwrap(api.POST('/api/session/recover', { body: typed }));
+    onBack('The new password holds. Make a new recovery code once you are in: the one you used is spent.');
+  });
   const field = (key: keyof typeof typed) => ({
     value: typed[key],
     fault: problem?.at(key),
     onChange: (e: { target: { value: string } }) => setTyped((t) => ({ ...t, [key]: e.target.value })),
   });
-  const recover = async (e: FormEvent) => {
-    e.preventDefault();
-    setProblem(null);
-    try {
-      await unwrap(api.POST('/api/session/recover', { body: typed }));
-      onBack('The new password holds. Make a new recovery code once you are in: the one you used is spent.');
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    }
-  };
   return (
-    <form onSubmit={recover} className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card">
+    <form
+      onSubmit={sending(run)}
+      className="flex flex-col gap-4 rounded-card border border-line bg-card p-7 shadow-card"
+    >
       <div>
         <h2 className="font-semibold text-title">A new password</h2>
         <p className="mt-1 text-soft">With the code you wrote down when the workroom was opened.</p>

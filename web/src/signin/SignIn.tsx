@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { api, type Problem, problemOf, unwrap } from '../api/client';
+import { api, unwrap } from '../api/client';
 import { type Door, keys } from '../api/queries';
+import { useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
 import { OpenWorkroom } from './OpenWorkroom';
@@ -60,21 +61,11 @@ export function SignIn({ door }: { door: Door }) {
 
 function useSignIn() {
   const queries = useQueryClient();
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [waiting, setWaiting] = useState(false);
-  const signIn = async (as: { email: string; password: string }) => {
-    setWaiting(true);
-    setProblem(null);
-    try {
-      await unwrap(api.POST('/api/session', { body: as }));
-      await queries.resetQueries({ queryKey: keys.session });
-    } catch (failed) {
-      setProblem(problemOf(failed));
-    } finally {
-      setWaiting(false);
-    }
-  };
-  return { problem, waiting, signIn };
+  const { run, busy, problem } = useAction(async (as: { email: string; password: string }) => {
+    await unwrap(api.POST('/api/session', { body: as }));
+    await queries.resetQueries({ queryKey: keys.session });
+  });
+  return { problem, waiting: busy, signIn: run };
 }
 
 function Demo() {

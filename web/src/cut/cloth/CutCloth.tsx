@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { api, type Problem, problemOf, unwrap, type Views } from '../../api/client';
+import { api, problemOf, unwrap, type Views } from '../../api/client';
 import { useSavings, useTickets } from '../../api/queries';
+import { useAction } from '../../api/useAction';
 import { Button, ButtonLink } from '../../kit/Button';
 import { LengthInput } from '../../kit/LengthInput';
 import { Segmented } from '../../kit/Segmented';
@@ -306,26 +307,14 @@ function Longest({ work, layer, remnant }: { work: TicketWork; layer: string; re
   const unit = useUnit();
   const [along, setAlong] = useState(unit.shown === 'in' ? 36 * INCH : 1000);
   const [fault, setFault] = useState<string | null>(null);
-  const [found, setFound] = useState<Views['LongestView'] | null>(null);
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [busy, setBusy] = useState(false);
-  const look = async () => {
-    setProblem(null);
-    setFound(null);
-    setBusy(true);
-    try {
-      setFound(
-        await unwrap(
-          api.GET('/api/tickets/{id}/lay/longest', {
-            params: { path: { id: work.id }, query: { layer, along: remnant ? undefined : along } },
-          }),
-        ),
-      );
-    } catch (e) {
-      setProblem(problemOf(e));
-    }
-    setBusy(false);
-  };
+  const { run, busy, problem, answer } = useAction(() =>
+    unwrap(
+      api.GET('/api/tickets/{id}/lay/longest', {
+        params: { path: { id: work.id }, query: { layer, along: remnant ? undefined : along } },
+      }),
+    ),
+  );
+  const found = answer ?? null;
   return (
     <section className="flex flex-col gap-1.5" data-form="">
       <h3 className="font-semibold text-lead">The longest it can be</h3>
@@ -348,7 +337,7 @@ function Longest({ work, layer, remnant }: { work: TicketWork; layer: string; re
             onChange={setAlong}
           />
         )}
-        <Button onClick={look} disabled={busy}>
+        <Button onClick={() => run()} disabled={busy}>
           {remnant ? 'From this piece of cloth' : 'From so much cloth'}
         </Button>
       </div>

@@ -30,7 +30,7 @@ import org.springframework.util.FileSystemUtils;
  */
 class StartedByHandTest {
 
-    private static final Duration LONG_ENOUGH = Duration.ofSeconds(300);
+    private static final Duration LONG_ENOUGH = Duration.ofMinutes(5);
 
     private static Copy first;
 
