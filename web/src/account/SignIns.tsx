@@ -20,7 +20,7 @@ export function SignIns() {
               {unit.shortDay(s.at)}, {new Date(s.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}
             </span>
             <span className="w-40 shrink-0">{s.client === '127.0.0.1' ? 'this machine' : s.client}</span>
-            <span className="min-w-0 truncate text-soft" title={s.browser}>
+            <span className="wrap-anywhere min-w-0 text-soft" title={s.browser}>
               {s.browser}
             </span>
           </li>

@@ -66,7 +66,7 @@ function Station({ person, sheets }: { person: Person; sheets: Sheet[] }) {
             title={t.name}
             className="grid min-h-11 items-center underline decoration-line underline-offset-4 hover:decoration-brass"
           >
-            <span className="truncate">{t.name}</span>
+            <span className="wrap-anywhere">{t.name}</span>
           </Link>
         ))}
       </span>

@@ -12,6 +12,7 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
+import { NotMeasured } from '../tickets/NotMeasured';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { CutCloth } from './cloth/CutCloth';
@@ -43,15 +44,9 @@ export function CutStation() {
   return (
     <TicketShell at="cut">
       {work.sheetsKnown && !work.measured ? (
-        <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
-          <h2 className="font-semibold text-title">Nothing to cut yet</h2>
-          <p>
-            Once {work.ticket?.personName ?? 'she'} is measured, the pattern is laid out here and printed full size.
-          </p>
-          <ButtonLink to={`/tickets/${id}/measure`} look="main">
-            Measure
-          </ButtonLink>
-        </div>
+        <NotMeasured ticket={id} title="Nothing to cut yet">
+          Once {work.ticket?.personName ?? 'she'} is measured, the pattern is laid out here and printed full size.
+        </NotMeasured>
       ) : !draft || !pages.data ? (
         <Waiting error={work.error ?? work.fault ?? pages.error} again={() => pages.refetch()} />
       ) : (

@@ -32,7 +32,7 @@ export function CutCard(props: {
       <span className="flex items-end justify-between gap-2">
         <span className="min-w-0">
           <span className="block font-head font-semibold text-lead">{title}</span>
-          <span id={`stands-${page.cut}`} className={`block truncate text-small ${verdictColour(stands.verdict)}`}>
+          <span id={`stands-${page.cut}`} className={`block text-small leading-tight ${verdictColour(stands.verdict)}`}>
             {stands.says}
           </span>
         </span>

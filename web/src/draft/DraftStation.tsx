@@ -10,6 +10,7 @@ import { useUndoable } from '../kit/Undo';
 import { Waiting } from '../kit/Waiting';
 import type { Zoom } from '../paper/DraftPaper';
 import { besides } from '../tickets/besides';
+import { NotMeasured } from '../tickets/NotMeasured';
 import { useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
@@ -129,16 +130,10 @@ export function DraftStation() {
 
   if (work.ticket && work.sheetsKnown && !work.measured) {
     return shell(
-      <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
-        <h2 className="font-semibold text-title">No tape yet</h2>
-        <p>
-          {work.ticket.personName} has not been measured. A draft needs waist and hip at least; waist to hip makes it
-          hers.
-        </p>
-        <ButtonLink to={`/tickets/${id}/measure`} look="main">
-          Measure
-        </ButtonLink>
-      </div>,
+      <NotMeasured ticket={id} title="No tape yet">
+        {work.ticket.personName} has not been measured. A draft needs waist and hip at least; waist to hip makes it
+        hers.
+      </NotMeasured>,
     );
   }
   if (!draft || !said || !cut || !work.sheet || !work.ticket) {

@@ -3,7 +3,7 @@ import type { Cut, Draft, Setting } from '../api/client';
 import { Tick } from '../kit/Tick';
 import { ticked } from '../tickets/changes';
 import type { TicketWork } from '../tickets/TicketDesk';
-import { SettingRow } from './Settings';
+import { SettingRow } from './SettingRow';
 
 /** The operation a setting stands with: the first of those done that read it. */
 export const firstDone = (setting: Setting, draft: Draft): string | undefined =>
@@ -24,7 +24,9 @@ export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
       <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between gap-2">
         <span className="font-semibold text-soft">Made with</span>
         <span className="flex items-center gap-2 text-right text-soft">
-          <span className="truncate group-open:hidden">{done.map((m) => m.title).join(', ') || 'nothing more'}</span>
+          <span className="wrap-anywhere group-open:hidden">
+            {done.map((m) => m.title).join(', ') || 'nothing more'}
+          </span>
           <span aria-hidden="true" className="group-open:rotate-180">
             ▾
           </span>

@@ -6,7 +6,7 @@ import { Waiting } from '../kit/Waiting';
 import { fold, type Kept, type Step, type Value, valueAt, WITH } from '../tickets/changes';
 import { asTheRecipe } from '../tickets/otherCut';
 import type { TicketWork } from '../tickets/TicketDesk';
-import { SettingRow } from './Settings';
+import { SettingRow } from './SettingRow';
 
 const SETTING = 'settings.';
 

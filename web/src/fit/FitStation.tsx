@@ -10,6 +10,7 @@ import { Figure } from '../measure/Figure';
 import { estimatesOf, tapesOf } from '../measure/readings';
 import { OverlayPaper } from '../paper/OverlayPaper';
 import { remedied } from '../tickets/changes';
+import { NotMeasured } from '../tickets/NotMeasured';
 import type { FittingSaid } from '../tickets/sendable';
 import { useOutbox, useOutboxState, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
@@ -69,16 +70,10 @@ export function FitStation() {
   return (
     <TicketShell at="fit" actions={<ButtonLink to={`/tickets/${id}/draft`}>To the draft</ButtonLink>}>
       {work.sheetsKnown && !work.measured ? (
-        <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
-          <h2 className="font-semibold text-title">Nothing to fit yet</h2>
-          <p>
-            Once {work.ticket?.personName ?? 'she'} is measured and the garment is drafted, say here what the fitting
-            shows.
-          </p>
-          <ButtonLink to={`/tickets/${id}/measure`} look="main">
-            Measure
-          </ButtonLink>
-        </div>
+        <NotMeasured ticket={id} title="Nothing to fit yet">
+          Once {work.ticket?.personName ?? 'she'} is measured and the garment is drafted, say here what the fitting
+          shows.
+        </NotMeasured>
       ) : !work.draft || !remarks.data ? (
         <Waiting error={work.error ?? work.fault ?? remarks.error} />
       ) : (

@@ -33,9 +33,6 @@ export function Combobox<T>(props: {
     inputValue: typed ?? props.picked ?? '',
     isOpen: always || typed !== null,
     defaultHighlightedIndex: 0,
-    onInputValueChange: ({ inputValue, type }) => {
-      if (type === useCombobox.stateChangeTypes.InputChange) onType(inputValue);
-    },
     onIsOpenChange: ({ isOpen, type }) => {
       if (!always && type !== useCombobox.stateChangeTypes.InputChange) onType(isOpen ? '' : null);
     },
@@ -55,6 +52,8 @@ export function Combobox<T>(props: {
       </label>
       <input
         {...box.getInputProps({
+          // Heard where it is typed: by way of the list a letter would be lost under a quick hand.
+          onChange: (e) => onType(e.currentTarget.value),
           onKeyDown: (e) => {
             if (e.key === 'Escape' && box.isOpen && !always) e.stopPropagation();
           },

@@ -16,7 +16,7 @@ export function Pick(props: {
         aria-label={props.label}
         className={`flex min-h-9 w-full items-center justify-between gap-2 rounded-field border border-line bg-card px-2.5 text-left text-body hover:border-brass ${props.className ?? ''}`}
       >
-        <span className="truncate">
+        <span className="wrap-anywhere text-left leading-tight">
           <Select.Value placeholder="Choose…" />
         </span>
         <Select.Icon className="text-soft">▾</Select.Icon>

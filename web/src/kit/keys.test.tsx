@@ -2,6 +2,7 @@
 import { cleanup, fireEvent, render } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { KeyScopes, useKeys, useOnlyKeysOf } from './keys';
+import { Segmented } from './Segmented';
 
 afterEach(cleanup);
 
@@ -12,7 +13,12 @@ const help = vi.fn();
 function Ticket() {
   useKeys('page', { '?': help });
   useKeys('ticket', { p: print });
-  return <input aria-label="field" />;
+  return (
+    <>
+      <input aria-label="field" />
+      <Segmented label="Shown" value="a" options={[{ id: 'a', title: 'choice' }]} onChange={() => {}} />
+    </>
+  );
 }
 
 function AtFullSize() {
@@ -24,7 +30,7 @@ function AtFullSize() {
 const press = (key: string, more: object = {}) => fireEvent.keyDown(document.body, { key, ...more });
 
 it('hears a key on the page, but not in a field nor with Ctrl', () => {
-  const { getByLabelText } = render(
+  const { getByLabelText, getByText } = render(
     <KeyScopes>
       <Ticket />
     </KeyScopes>,
@@ -34,6 +40,8 @@ it('hears a key on the page, but not in a field nor with Ctrl', () => {
   press('p', { ctrlKey: true });
   fireEvent.keyDown(getByLabelText('field'), { key: 'p' });
   expect(print).toHaveBeenCalledTimes(1);
+  fireEvent.keyDown(getByText('choice'), { key: 'p' });
+  expect(print).toHaveBeenCalledTimes(2);
   press('?', { shiftKey: true });
   expect(help).toHaveBeenCalledTimes(1);
 });

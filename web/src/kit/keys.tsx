@@ -22,6 +22,8 @@ export function useKeys(scope: Scope, keys: Record<string, () => void>) {
       // A key is what it writes, wherever it lies on this keyboard.
       useKey: true,
       ignoreModifiers: true,
+      // What can be typed into is told below; a choice that is in hand is none of it.
+      enableOnFormTags: true,
       ignoreEventWhen: (e) => isCommand(e) || isTypedInto(e.target),
     },
     [keys],

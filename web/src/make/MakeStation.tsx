@@ -13,6 +13,7 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { ExhibitPaper } from '../paper/ExhibitPaper';
 import { useUnit } from '../tape/unit';
+import { NotMeasured } from '../tickets/NotMeasured';
 import type { StepDone } from '../tickets/sendable';
 import { useOutbox, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
@@ -74,13 +75,9 @@ export function MakeStation() {
       }
     >
       {work.sheetsKnown && !work.measured ? (
-        <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
-          <h2 className="font-semibold text-title">Nothing to make yet</h2>
-          <p>Once {work.ticket?.personName ?? 'she'} is measured, the order of making stands here, step by step.</p>
-          <ButtonLink to={`/tickets/${id}/measure`} look="main">
-            Measure
-          </ButtonLink>
-        </div>
+        <NotMeasured ticket={id} title="Nothing to make yet">
+          Once {work.ticket?.personName ?? 'she'} is measured, the order of making stands here, step by step.
+        </NotMeasured>
       ) : !making.data || !picked ? (
         <Waiting error={work.error ?? work.fault ?? making.error} again={() => making.refetch()} />
       ) : (

@@ -64,13 +64,16 @@ const Bar = memo(function Bar(props: {
   const cut = cuts.data?.find((c) => c.id === props.cut);
   return (
     <>
-      <h1 className="max-w-64 truncate font-head font-semibold text-lead" title={props.person}>
+      <h1
+        className="max-w-64 wrap-anywhere line-clamp-2 leading-tight font-head font-semibold text-lead"
+        title={props.person}
+      >
         {props.person}
       </h1>
       <button
         type="button"
         onClick={() => setCard(true)}
-        className="min-h-11 min-w-0 truncate text-left"
+        className="min-h-11 min-w-0 wrap-anywhere line-clamp-2 leading-tight text-left"
         title="The ticket and its cloth: name, day, cut, stretch, width"
       >
         <span className="font-medium underline decoration-line decoration-2 underline-offset-4">{props.name}</span>

@@ -12,6 +12,7 @@ import { Waiting } from '../kit/Waiting';
 import { ExhibitPaper } from '../paper/ExhibitPaper';
 import { useUnit } from '../tape/unit';
 import { remedied } from '../tickets/changes';
+import { NotMeasured } from '../tickets/NotMeasured';
 import { type TicketWork, useTicketWork } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { Finding } from './Finding';
@@ -167,13 +168,9 @@ function PlumbList(props: { checks: Check[]; picked: Check; onPick: (check: stri
 function NothingYet({ id, work }: { id: string; work: TicketWork }) {
   if (work.sheetsKnown && !work.measured) {
     return (
-      <div className="mx-auto mt-16 flex max-w-lg flex-col items-start gap-4 px-5">
-        <h2 className="font-semibold text-title">Nothing to true yet</h2>
-        <p>The plumb lines hang once there is a draft, and a draft needs waist and hip.</p>
-        <ButtonLink to={`/tickets/${id}/measure`} look="main">
-          Measure
-        </ButtonLink>
-      </div>
+      <NotMeasured ticket={id} title="Nothing to true yet">
+        The plumb lines hang once there is a draft, and a draft needs waist and hip.
+      </NotMeasured>
     );
   }
   return <Waiting error={work.error ?? work.fault} />;

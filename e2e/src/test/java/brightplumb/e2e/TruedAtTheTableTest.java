@@ -68,7 +68,7 @@ class TruedAtTheTableTest {
 
         // Switch ways
         choice(page, "Quarter").click();
-        assertThat(page.locator("#set-dartPlan")).containsText("One dart, 1 in");
+        assertThat(page.locator("#set-dartPlan")).containsText("One dart, the same on everybody");
         choice(page, "Allocated").click();
         page.locator("#set-hemTaper").fill("2");
         page.locator("#set-hemTaper").press("Tab");

@@ -4,6 +4,7 @@ import brightplumb.app.words.WordView;
 import brightplumb.core.cutting.Alteration;
 import brightplumb.core.garment.CutCloth;
 import brightplumb.core.measure.Sentence;
+import brightplumb.core.rule.SettingValue;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +22,7 @@ record CutClothView(List<AlterationView> pieces, List<OfferView> offers) {
     record EdgeView(String edge, String does, double by, double room) {}
 
     /** What would spare a piece, and what is set for it besides the correction. */
-    record OfferView(String piece, Sentence text, Map<String, Double> settings) {
+    record OfferView(String piece, Sentence text, Map<String, Object> settings) {
         /** The parts of its sentences. */
         @JsonProperty("words")
         public Map<String, List<WordView>> words() {
@@ -36,7 +37,7 @@ record CutClothView(List<AlterationView> pieces, List<OfferView> offers) {
                         .map(CutClothView::piece)
                         .toList(),
                 found.offers().stream()
-                        .map(o -> new OfferView(o.piece().toString(), o.text(), o.settings()))
+                        .map(o -> new OfferView(o.piece().toString(), o.text(), SettingValue.told(o.settings())))
                         .toList());
     }
 

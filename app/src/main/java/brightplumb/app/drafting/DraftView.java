@@ -5,6 +5,7 @@ import brightplumb.core.making.Planned;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Drape;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.StepId;
@@ -339,6 +340,20 @@ public record DraftView(
             double shrinkage,
             double stretchAlong,
             boolean sheer) {
+
+        /** The cloth as the core takes it. */
+        public Cloth cloth() {
+            return new Cloth(
+                    stretch,
+                    width,
+                    folded,
+                    oneWay,
+                    Drape.of(drape).orElseThrow(),
+                    repeat,
+                    shrinkage,
+                    stretchAlong,
+                    sheer);
+        }
 
         public static ClothView of(Cloth cloth) {
             return new ClothView(

@@ -23,6 +23,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Estimate;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import brightplumb.core.working.Amount;
@@ -162,7 +163,8 @@ final class DraftViews {
                 amount.id(),
                 step.why(),
                 rivals.stream()
-                        .map(r -> new RivalView(r.way(), r.title(), r.value(), r.formula(), r.why(), r.settings()))
+                        .map(r -> new RivalView(
+                                r.way(), r.title(), r.value(), r.formula(), r.why(), SettingValue.told(r.settings())))
                         .toList(),
                 amount.estimated() || !guesses.isEmpty(),
                 keys(guesses),
@@ -375,6 +377,8 @@ final class DraftViews {
     }
 
     private static RemedyView remedy(Remedy remedy) {
-        return remedy == null ? null : new RemedyView(remedy.text(), remedy.settings(), remedy.clothWidth());
+        return remedy == null
+                ? null
+                : new RemedyView(remedy.text(), SettingValue.told(remedy.settings()), remedy.clothWidth());
     }
 }

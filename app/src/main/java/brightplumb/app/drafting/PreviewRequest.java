@@ -16,7 +16,6 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -106,12 +105,7 @@ public record PreviewRequest(
             if (!(w >= 100 && w <= 5000)) {
                 faults.add(new Refusal.Fault(new FieldPath("cloth.width"), "The cloth is 10 to 500 cm wide"));
             }
-            Drape falls = drape == null
-                    ? usual.drape()
-                    : Arrays.stream(Drape.values())
-                            .filter(d -> d.id().equals(drape))
-                            .findFirst()
-                            .orElse(null);
+            Drape falls = drape == null ? usual.drape() : Drape.of(drape).orElse(null);
             if (falls == null) {
                 faults.add(new Refusal.Fault(new FieldPath("cloth.drape"), "A cloth falls soft, medium or firm"));
             }

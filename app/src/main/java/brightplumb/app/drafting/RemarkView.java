@@ -4,8 +4,8 @@ import brightplumb.app.words.WordView;
 import brightplumb.core.fitting.Remark;
 import brightplumb.core.garment.Fitting;
 import brightplumb.core.measure.Sentence;
+import brightplumb.core.rule.SettingValue;
 import com.fasterxml.jackson.annotation.JsonProperty;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -34,10 +34,7 @@ public record RemarkView(
     /** A remark with what it changes. */
     public static RemarkView of(Fitting.Proposal proposal) {
         Remark remark = proposal.remark();
-        Map<String, Object> settings = new LinkedHashMap<>();
-        proposal.settings().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .forEach(e -> settings.put(e.getKey().key(), e.getValue()));
+        Map<String, Object> settings = SettingValue.told(proposal.settings());
         return new RemarkView(
                 remark.id(),
                 remark.seen(),

@@ -86,7 +86,7 @@ public class CuttingTable {
 
     private Ready ready(UUID workroom, UUID id, KeptLay set, Integer tries) {
         TicketView ticket = tickets.require(workroom, id);
-        DraftRequest request = drafts.request(workroom, ticket).read();
+        DraftRequest request = drafts.draft(workroom, ticket);
         Asked asked = AskedLays.read(
                 new LayAsked(set.layer(), set.copies(), set.sheet(), set.avoided(), set.pieced(), tries, null));
         List<UUID> others = beside(set);
@@ -95,9 +95,7 @@ public class CuttingTable {
         List<Cutting> garments = new ArrayList<>();
         garments.add(new Cutting(id.toString(), Drafting.draft(request)));
         for (TicketView other : beside) {
-            garments.add(new Cutting(
-                    other.id().toString(),
-                    Drafting.draft(drafts.request(workroom, other).read())));
+            garments.add(new Cutting(other.id().toString(), Drafting.draft(drafts.draft(workroom, other))));
         }
         return new Ready(ticket, request, garments, beside, cloth(request, set, asked.layer()), set, asked);
     }
@@ -238,9 +236,7 @@ public class CuttingTable {
                 .toList();
         for (TicketView other : others) {
             try {
-                Cutting cutting = new Cutting(
-                        other.id().toString(),
-                        Drafting.draft(drafts.request(workroom, other).read()));
+                Cutting cutting = new Cutting(other.id().toString(), Drafting.draft(drafts.draft(workroom, other)));
                 Lays.together(ready.garments(), cutting, ready.cloth(), ready.asked(), now, wanted)
                         .ifPresent(s ->
                                 found.add(SavingView.of(s).named("With " + other.name() + ", " + other.personName())));

@@ -56,7 +56,7 @@ public class MakingRoom {
 
     /** The order of a ticket by its own habit, or by its cut's. */
     public Made made(UUID workroom, TicketView ticket) {
-        Drafted drafted = Drafting.draft(drafts.request(workroom, ticket).read());
+        Drafted drafted = Drafting.draft(drafts.draft(workroom, ticket));
         Cut cut = drafted.request().cut();
         Sequence habit = progress.habit(workroom, ticket.id())
                 .flatMap(id -> Making.habit(cut, id))
@@ -81,7 +81,7 @@ public class MakingRoom {
     /** @throws Refusal when the cut is not made by such a habit */
     MakingView habit(Member member, UUID id, MakingRequest asked) {
         TicketView ticket = tickets.require(member.workroom(), id);
-        Cut cut = drafts.request(member.workroom(), ticket).read().cut();
+        Cut cut = drafts.draft(member.workroom(), ticket).cut();
         String habit = asked.habit() == null ? "" : asked.habit();
         if (Making.habit(cut, habit).isEmpty()) {
             throw new Refusal(new FieldPath("habit"), "This garment is not made by such a habit");

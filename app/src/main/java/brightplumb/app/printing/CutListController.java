@@ -34,8 +34,7 @@ class CutListController {
     @GetMapping(value = "/api/tickets/{id}/cutlist.csv", produces = "text/csv")
     ResponseEntity<OutputFile> cutList(@AuthenticationPrincipal Member member, @PathVariable UUID id) {
         TicketView ticket = tickets.require(member.workroom(), id);
-        Drafted drafted =
-                Drafting.draft(drafts.request(member.workroom(), ticket).read());
+        Drafted drafted = Drafting.draft(drafts.draft(member.workroom(), ticket));
         return OutputFile.text(CutListCsv.write(drafted.pieces()))
                 .named(ticket.name() + ", cut list", "csv", new MediaType("text", "csv", StandardCharsets.UTF_8));
     }

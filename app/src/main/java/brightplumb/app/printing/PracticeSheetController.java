@@ -1,12 +1,12 @@
 package brightplumb.app.printing;
 
 import brightplumb.app.account.Member;
-import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.app.limits.Costly;
 import brightplumb.app.limits.Work;
 import brightplumb.app.tickets.TicketDrafts;
 import brightplumb.app.tickets.TicketView;
 import brightplumb.app.tickets.Tickets;
+import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.paper.Draft;
 import brightplumb.formats.pdf.PaperSize;
@@ -41,9 +41,10 @@ class PracticeSheetController {
         PaperSize size = options.page();
         Spoken spoken = options.spoken();
         TicketView ticket = tickets.require(member.workroom(), id);
-        PreviewRequest request = drafts.request(member.workroom(), ticket);
-        TitleBlock title = PrintedPatterns.title(member, ticket, request.way(), "working draft", options.dayStyle());
-        Draft draft = Drafting.draft(request.read()).draft();
+        DraftRequest request = drafts.draft(member.workroom(), ticket);
+        TitleBlock title =
+                PrintedPatterns.title(member, ticket, request.way().id(), "working draft", options.dayStyle());
+        Draft draft = Drafting.draft(request).draft();
         OutputFile pdf = out -> PracticePdf.write(draft, title, size, spoken, out);
         return pdf.pdf(title.garment() + ", practice sheet");
     }

@@ -45,7 +45,7 @@ class PrintedPatterns {
                         ? "revision " + newest.number()
                         : "working draft after revision " + newest.number())
                 .orElse("working draft");
-        Drafted drafted = Drafting.draft(request.read());
+        Drafted drafted = Drafting.draft(drafts.draft(member.workroom(), ticket));
         return new PrintedPattern(DrawnPattern.of(drafted), title(member, ticket, request.way(), named, days));
     }
 

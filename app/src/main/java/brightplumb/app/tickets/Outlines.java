@@ -40,8 +40,7 @@ class Outlines {
 
     private Optional<OutlineView> outline(UUID workroom, TicketView ticket) {
         try {
-            return Optional.of(OutlineView.of(SmallOutline.of(
-                    Drafting.draft(drafts.request(workroom, ticket).read()))));
+            return Optional.of(OutlineView.of(SmallOutline.of(Drafting.draft(drafts.draft(workroom, ticket)))));
         } catch (Refusal refused) {
             return Optional.empty();
         }

@@ -6,11 +6,13 @@ import brightplumb.app.people.SheetView;
 import brightplumb.app.people.Sheets;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.garment.MadeWith;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -36,7 +38,7 @@ public class TicketDrafts {
         sheets.newest(workroom, current.personId()).map(SheetView::sheet).ifPresent(sheet -> {
             List<Refusal.Fault> faults = faults(
                     new DraftRequest(would.cut(), would.way(), sheet, would.byHand(), would.cloth(), would.made()));
-            if (!faults.isEmpty() && faults(request(workroom, current).read()).isEmpty()) {
+            if (!faults.isEmpty() && faults(draft(workroom, current)).isEmpty()) {
                 throw new Refusal(faults);
             }
         });
@@ -57,11 +59,30 @@ public class TicketDrafts {
     /**
      * Returns what a ticket asks to be drafted, on its person's newest sheet.
      *
+     * @throws Refusal when the person was never measured, or naming each field at fault
+     */
+    public DraftRequest draft(UUID workroom, TicketView ticket) {
+        return DraftRequest.of(
+                ticket.cut(),
+                ticket.way(),
+                measured(workroom, ticket).sheet(),
+                ticket.settings(),
+                ticket.cloth().cloth(),
+                new MadeWith(Set.copyOf(ticket.with()), Set.copyOf(ticket.without())));
+    }
+
+    private SheetView measured(UUID workroom, TicketView ticket) {
+        return sheets.newest(workroom, ticket.personId())
+                .orElseThrow(() -> new Refusal(FieldPath.MEASURES, "This person has no measures yet; take them first"));
+    }
+
+    /**
+     * Returns the same as a request that can be kept, as a revision keeps it.
+     *
      * @throws Refusal when the person was never measured
      */
     public PreviewRequest request(UUID workroom, TicketView ticket) {
-        SheetView sheet = sheets.newest(workroom, ticket.personId())
-                .orElseThrow(() -> new Refusal(FieldPath.MEASURES, "This person has no measures yet; take them first"));
+        SheetView sheet = measured(workroom, ticket);
         Map<String, Object> measures = new LinkedHashMap<>();
         sheet.readings().forEach((key, reading) -> measures.put(key, reading.asked()));
         return new PreviewRequest(

@@ -10,6 +10,7 @@ import brightplumb.app.people.SheetView.ReadingView;
 import brightplumb.app.people.Sheets;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.rule.WaistSettings;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -61,7 +62,11 @@ class TicketDraftsTest {
                         new ReadingView("38", "in", 965.2, "table")),
                 List.of());
         when(sheets.newest(workroom, ticket.personId())).thenReturn(Optional.of(sheet));
-        var read = new TicketDrafts(sheets).request(workroom, ticket).read();
+        TicketDrafts drafts = new TicketDrafts(sheets);
+        var read = drafts.draft(workroom, ticket);
+        assertThat(drafts.request(workroom, ticket).read())
+                .as("as it is kept and read again")
+                .isEqualTo(read);
         assertThat(read.way().id()).isEqualTo("quarter");
         assertThat(read.sheet()
                         .reading(Measure.WAIST_GIRTH)
@@ -69,7 +74,7 @@ class TicketDraftsTest {
                         .length()
                         .mm())
                 .isEqualTo(700);
-        assertThat(read.byHand()).containsValue(12.5);
+        assertThat(read.byHand()).containsValue(WaistSettings.WAIST_EASE.value(12.5));
         assertThat(read.cloth().width()).isEqualTo(1400);
         assertThat(read.cloth().folded()).isFalse();
         assertThat(read.cloth().oneWay()).isTrue();

@@ -59,8 +59,10 @@ final class SlitTurns {
                                 : List.of(new Remedy(
                                         "Add {1} beside the opening",
                                         Map.of(
-                                                AllowanceSettings.CENTRE_ALLOWANCE.key(), LEAST,
-                                                AllowanceSettings.ZIP_ALLOWANCE.key(), LEAST))),
+                                                AllowanceSettings.CENTRE_ALLOWANCE,
+                                                AllowanceSettings.CENTRE_ALLOWANCE.value(LEAST),
+                                                AllowanceSettings.ZIP_ALLOWANCE,
+                                                AllowanceSettings.ZIP_ALLOWANCE.value(LEAST)))),
                         turned)
                 .asFloor();
     }

@@ -8,6 +8,7 @@ import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -108,29 +109,29 @@ public final class LegRemarks {
 
     private LegRemarks() {}
 
-    private static Map<Setting, Object> hollow(Worn worn) {
-        Map<Setting, Object> change = new HashMap<>(worn.moved(BACK_IN, 0.25));
+    private static Map<Setting, SettingValue> hollow(Worn worn) {
+        Map<Setting, SettingValue> change = new HashMap<>(worn.moved(BACK_IN, 0.25));
         change.putAll(worn.moved(BACK_RISE, -0.25));
         return change;
     }
 
-    private static Map<Setting, Object> freeTheSeat(Worn worn) {
-        Map<Setting, Object> change = new HashMap<>(worn.moved(BACK_EXTENSION, 0.5));
+    private static Map<Setting, SettingValue> freeTheSeat(Worn worn) {
+        Map<Setting, SettingValue> change = new HashMap<>(worn.moved(BACK_EXTENSION, 0.5));
         change.putAll(worn.moved(BACK_HIP_IN, 0.25));
         return change;
     }
 
-    private static Map<Setting, Object> centred(Worn worn) {
+    private static Map<Setting, SettingValue> centred(Worn worn) {
         double inseam = worn.effectiveAmount(BACK_LEG_ADD);
         double side = worn.effectiveAmount(BACK_SIDE_ADD);
-        Map<Setting, Object> change = new HashMap<>();
+        Map<Setting, SettingValue> change = new HashMap<>();
         if (Math.abs(inseam - side) > 0.5) {
             double each = Math.min(BACK_LEG_ADD.most(), (inseam + side) / 2);
-            change.put(BACK_LEG_ADD, each);
-            change.put(BACK_SIDE_ADD, each);
+            change.put(BACK_LEG_ADD, BACK_LEG_ADD.value(each));
+            change.put(BACK_SIDE_ADD, BACK_SIDE_ADD.value(each));
         }
         if (worn.effectiveAmount(SIDE_IN) > 0) {
-            change.put(SIDE_IN, 0.0);
+            change.put(SIDE_IN, SIDE_IN.value(0));
         }
         return change;
     }

@@ -3,6 +3,7 @@ package brightplumb.core.fitting;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import java.util.Map;
 
 /**
@@ -29,6 +30,6 @@ public record Remark(
         /**
          * Settings with their new values: mm, a ratio, or a choice's name; empty where the draft has nothing to give.
          */
-        Map<Setting, Object> on(Worn worn);
+        Map<Setting, SettingValue> on(Worn worn);
     }
 }

@@ -10,6 +10,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.truing.StridesFreely;
 import java.util.HashMap;
 import java.util.List;
@@ -71,7 +72,7 @@ public final class SkirtRemarks {
                     "Shape the centre back round: in {0.5} at the waist and at the hem",
                     worn -> worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class) == CentreBackShape.ROUND
                             ? Map.of()
-                            : Map.of(CENTRE_BACK_SHAPE, CentreBackShape.ROUND.id())),
+                            : Map.of(CENTRE_BACK_SHAPE, CentreBackShape.ROUND)),
             new Remark(
                     "false-bump-behind",
                     "A bump stands out under the seat that is not hers",
@@ -99,52 +100,52 @@ public final class SkirtRemarks {
 
     private SkirtRemarks() {}
 
-    private static Map<Setting, Object> dropFront(Worn worn) {
+    private static Map<Setting, SettingValue> dropFront(Worn worn) {
         // Where the waist is wider than the hip the front stays level whatever is set.
         boolean level = worn.effectiveAmount(CENTRE_FRONT_DROP) == 0
                 && worn.set().amount(CENTRE_FRONT_DROP).value() > 0;
         return level ? Map.of() : worn.moved(CENTRE_FRONT_DROP, 0.5);
     }
 
-    private static Map<Setting, Object> hollow(Worn worn) {
-        Map<Setting, Object> change = new HashMap<>(worn.moved(CENTRE_BACK_DROP, 0.25));
+    private static Map<Setting, SettingValue> hollow(Worn worn) {
+        Map<Setting, SettingValue> change = new HashMap<>(worn.moved(CENTRE_BACK_DROP, 0.25));
         if (worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class) == CentreBackShape.STRAIGHT) {
-            change.put(CENTRE_BACK_SHAPE, CentreBackShape.WAIST.id());
+            change.put(CENTRE_BACK_SHAPE, CentreBackShape.WAIST);
         }
         return change;
     }
 
-    private static Map<Setting, Object> flatter(Worn worn) {
+    private static Map<Setting, SettingValue> flatter(Worn worn) {
         return switch (worn.choice(CENTRE_BACK_SHAPE, CentreBackShape.class)) {
             case UNDER_SEAT ->
                 switch (worn.choice(SEAT, Seat.class)) {
-                    case FULL -> Map.of(SEAT, Seat.MEDIUM.id());
-                    case MEDIUM -> Map.of(SEAT, Seat.SLIGHT.id());
-                    case SLIGHT -> Map.of(CENTRE_BACK_SHAPE, CentreBackShape.STRAIGHT.id());
+                    case FULL -> Map.of(SEAT, Seat.MEDIUM);
+                    case MEDIUM -> Map.of(SEAT, Seat.SLIGHT);
+                    case SLIGHT -> Map.of(CENTRE_BACK_SHAPE, CentreBackShape.STRAIGHT);
                 };
-            case ROUND, HOLLOW, WAIST_TO_HIP -> Map.of(CENTRE_BACK_SHAPE, CentreBackShape.WAIST.id());
+            case ROUND, HOLLOW, WAIST_TO_HIP -> Map.of(CENTRE_BACK_SHAPE, CentreBackShape.WAIST);
             case STRAIGHT, WAIST -> Map.of();
         };
     }
 
-    private static Map<Setting, Object> takeIn(Worn worn) {
+    private static Map<Setting, SettingValue> takeIn(Worn worn) {
         if (!worn.set().cloth().stretches()) {
             return Map.of();
         }
-        Map<Setting, Object> change = new HashMap<>(worn.moved(HIP_EASE, -2));
+        Map<Setting, SettingValue> change = new HashMap<>(worn.moved(HIP_EASE, -2));
         change.putAll(worn.moved(WAIST_EASE, -2));
         return change;
     }
 
-    private static Map<Setting, Object> freeTheKnee(Worn worn) {
-        Map<Setting, Object> change = new HashMap<>();
+    private static Map<Setting, SettingValue> freeTheKnee(Worn worn) {
+        Map<Setting, SettingValue> change = new HashMap<>();
         if (worn.effectiveAmount(KNEE_LEVEL) > 0) {
             change.putAll(worn.moved(KNEE_LEVEL, -2));
         }
         double slit = Math.ceil(worn.wanted(StridesFreely.ID) / QUARTER) * QUARTER;
         double now = worn.effectiveAmount(SLIT);
         if (slit > now || change.isEmpty()) {
-            change.put(SLIT, Math.min(SLIT.most(), Math.max(slit, now + Length.INCH)));
+            change.put(SLIT, SLIT.value(Math.min(SLIT.most(), Math.max(slit, now + Length.INCH))));
         }
         return change;
     }

@@ -9,6 +9,7 @@ import static brightplumb.core.rule.Half.FRONT;
 import static brightplumb.core.rule.SuitSettings.*;
 
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -131,8 +132,8 @@ public final class SuitRemarks {
 
     private SuitRemarks() {}
 
-    private static Map<Setting, Object> narrower(Worn worn) {
-        Map<Setting, Object> changed = new HashMap<>(worn.moved(CROTCH_WIDTH, -0.25));
+    private static Map<Setting, SettingValue> narrower(Worn worn) {
+        Map<Setting, SettingValue> changed = new HashMap<>(worn.moved(CROTCH_WIDTH, -0.25));
         changed.putAll(worn.moved(CROTCH_WIDTH_BACK, -0.25));
         return changed;
     }

@@ -4,6 +4,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
@@ -29,10 +30,10 @@ public record Worn(Draft draft, Settings set, List<Check> checks) {
     }
 
     /** A setting moved by so many inches from what it came to, within its limits; empty where that changes nothing. */
-    Map<Setting, Object> moved(Setting setting, double inches) {
+    Map<Setting, SettingValue> moved(Setting setting, double inches) {
         double now = effectiveAmount(setting);
         double then = Math.max(setting.least(), Math.min(setting.most(), now + inches * Length.INCH));
-        return Math.abs(then - now) < 0.5 ? Map.of() : Map.of(setting, then);
+        return Math.abs(then - now) < 0.5 ? Map.of() : Map.of(setting, setting.value(then));
     }
 
     /** What an inspection asked for, mm; 0 where it was not made. */

@@ -17,6 +17,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -48,7 +49,7 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
      * @param piece the piece whose cloth does not have the correction
      * @param settings what is set besides the correction, mm
      */
-    public record Offer(PieceId piece, Sentence text, Map<String, Double> settings) {
+    public record Offer(PieceId piece, Sentence text, Map<Setting, SettingValue> settings) {
         public Offer {
             settings = Map.copyOf(settings);
         }
@@ -168,20 +169,20 @@ public record CutCloth(List<Alteration> pieces, List<Offer> offers) {
                 .findFirst();
     }
 
-    /** The settings under their names, where with them a piece's cloth has the correction; else empty. */
-    private static Optional<Map<String, Double>> spared(
+    /** The settings, where with them a piece's cloth has the correction; else empty. */
+    private static Optional<Map<Setting, SettingValue>> spared(
             Drafted before, Drafted after, PieceId piece, Map<Setting, Double> settings) {
-        Map<Setting, Object> hands = new HashMap<>(after.request().byHand());
-        hands.putAll(settings);
+        Map<Setting, SettingValue> hands = new HashMap<>(after.request().byHand());
+        Map<Setting, SettingValue> set = new LinkedHashMap<>();
+        settings.forEach((setting, amount) -> set.put(setting, setting.value(amount)));
+        hands.putAll(set);
         try {
             List<CutPiece> otherwise =
                     Drafting.draft(after.request().hands(hands)).pieces();
             boolean has = Alteration.between(before.pieces(), otherwise).stream()
                     .filter(a -> a.piece().equals(piece))
                     .noneMatch(Alteration::cutAnew);
-            Map<String, Double> named = new LinkedHashMap<>();
-            settings.forEach((setting, amount) -> named.put(setting.key(), amount));
-            return has && !settings.isEmpty() ? Optional.of(named) : Optional.empty();
+            return has && !set.isEmpty() ? Optional.of(set) : Optional.empty();
         } catch (Refusal cannot) {
             return Optional.empty();
         }

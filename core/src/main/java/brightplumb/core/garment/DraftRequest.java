@@ -12,12 +12,14 @@ import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.HabitSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Way;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -27,11 +29,12 @@ import java.util.stream.Collectors;
  * @param cut the cut
  * @param way the way
  * @param sheet the measures
- * @param byHand settings that win over the cut's and the way's: a {@link Double} (mm or a ratio) or a {@link Choice}
+ * @param byHand what a hand set, which wins over the cut's and the way's
  * @param cloth the cloth
  * @param made what a hand adds to the cut or takes off it
  */
-public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> byHand, Cloth cloth, MadeWith made) {
+public record DraftRequest(
+        Cut cut, Way way, Sheet sheet, Map<Setting, SettingValue> byHand, Cloth cloth, MadeWith made) {
 
     public DraftRequest {
         byHand = Map.copyOf(byHand);
@@ -73,7 +76,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         made.placeConflict()
                 .ifPresent(both -> faults.add(
                         new Refusal.Fault(FieldPath.WITH, both + " go to one place; make it with one of them")));
-        Map<Setting, Object> byHand = new HashMap<>();
+        Map<Setting, SettingValue> byHand = new HashMap<>();
         // What was set stays when an operation is taken off for a while.
         Map<String, Setting> settable =
                 found.settings().stream().collect(Collectors.toMap(Setting::key, setting -> setting));
@@ -99,9 +102,9 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
      * @throws Refusal where the remedy asks for what cannot be set
      */
     DraftRequest with(Remedy remedy) {
-        Map<Setting, Object> hands = new HashMap<>(byHand);
+        Map<Setting, SettingValue> hands = new HashMap<>(byHand);
         List<Refusal.Fault> faults = new ArrayList<>();
-        remedy.settings().forEach((key, value) -> read(setting(key).orElse(null), key, value, hands, faults));
+        remedy.settings().forEach((setting, value) -> take(setting, value, hands, faults));
         HabitSettings.clash(hands).ifPresent(faults::add);
         if (!faults.isEmpty()) {
             throw new Refusal(faults);
@@ -115,7 +118,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
     }
 
     private static void read(
-            Setting setting, String key, Object value, Map<Setting, Object> byHand, List<Refusal.Fault> faults) {
+            Setting setting, String key, Object value, Map<Setting, SettingValue> byHand, List<Refusal.Fault> faults) {
         FieldPath field = FieldPath.SETTINGS.of(key);
         if (setting == null) {
             faults.add(new Refusal.Fault(field, "This cut has no such setting"));
@@ -142,13 +145,23 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
         } else if (!(value instanceof Number number) || !Double.isFinite(number.doubleValue())) {
             faults.add(new Refusal.Fault(
                     field, setting.title() + " is a number" + (setting.isRatio() ? "" : " of millimetres")));
-        } else if (number.doubleValue() < setting.least() || number.doubleValue() > setting.most()) {
+        } else {
+            take(setting, setting.value(number.doubleValue()), byHand, faults);
+        }
+    }
+
+    /** Sets what lies within its limits. */
+    private static void take(
+            Setting setting, SettingValue value, Map<Setting, SettingValue> byHand, List<Refusal.Fault> faults) {
+        OptionalDouble amount = value.amount();
+        if (amount.isPresent()
+                && !(amount.getAsDouble() >= setting.least() && amount.getAsDouble() <= setting.most())) {
             faults.add(new Refusal.Fault(
-                    field,
+                    setting.field(),
                     setting.title() + " goes from " + limit(setting, setting.least()) + " to "
                             + limit(setting, setting.most())));
         } else {
-            byHand.put(setting, number.doubleValue());
+            byHand.put(setting, value);
         }
     }
 
@@ -172,13 +185,13 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
 
     /** The same request with one choice made by hand. */
     DraftRequest choosing(Setting setting, Choice choice) {
-        Map<Setting, Object> hands = new HashMap<>(byHand);
+        Map<Setting, SettingValue> hands = new HashMap<>(byHand);
         hands.put(setting, choice);
         return hands(hands);
     }
 
     /** The same request with all that is set by hand otherwise. */
-    DraftRequest hands(Map<Setting, Object> hands) {
+    DraftRequest hands(Map<Setting, SettingValue> hands) {
         return new DraftRequest(cut, way, sheet, hands, cloth, made);
     }
 
@@ -189,7 +202,7 @@ public record DraftRequest(Cut cut, Way way, Sheet sheet, Map<Setting, Object> b
 
     /** The same request in another way; what was set by hand stays only where the ways themselves do not differ. */
     DraftRequest inWay(Way other) {
-        Map<Setting, Object> kept = new HashMap<>();
+        Map<Setting, SettingValue> kept = new HashMap<>();
         byHand.forEach((setting, value) -> {
             if (way.rules().get(setting) != null
                     && way.rules().get(setting) == other.rules().get(setting)) {

@@ -4,6 +4,7 @@ import brightplumb.core.fitting.Remark;
 import brightplumb.core.fitting.Worn;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Settings;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,7 @@ public final class Fitting {
      *
      * @param settings what it changes: settings with their new values; empty where this draft has nothing to give
      */
-    public record Proposal(Remark remark, Map<Setting, Object> settings) {
+    public record Proposal(Remark remark, Map<Setting, SettingValue> settings) {
         public Proposal {
             settings = Map.copyOf(settings);
         }

@@ -9,6 +9,7 @@ import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.Operation;
@@ -64,7 +65,7 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
         asked.keySet().removeAll(request.way().asks());
         operations.forEach(o -> asked.putAll(o.asks()));
         asked.putAll(request.cut().defaults());
-        Map<Setting, Object> hands = new HashMap<>(request.byHand());
+        Map<Setting, SettingValue> hands = new HashMap<>(request.byHand());
         for (Operation operation : Catalogue.OPERATIONS) {
             if (request.made().forces(operation)) {
                 Settings recipe = Settings.on(request.way(), asked, hands, body, request.cloth());
@@ -90,10 +91,10 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
      * to.
      */
     private void add(
-            Map<Setting, Rule> asked, Map<Setting, Object> hands, Setting setting, Function<Given, Amount> more) {
+            Map<Setting, Rule> asked, Map<Setting, SettingValue> hands, Setting setting, Function<Given, Amount> more) {
         Rule rule = asked.getOrDefault(setting, request.way().rules().get(setting));
-        Function<Given, Amount> before = hands.get(setting) instanceof Double hand
-                ? given -> Amount.byHand(hand, Amount.Kind.LENGTH)
+        Function<Given, Amount> before = hands.get(setting) instanceof SettingValue.OfLength hand
+                ? given -> Amount.byHand(hand.length().mm(), Amount.Kind.LENGTH)
                 : rule instanceof Rule.Worked worked ? worked.amount() : null;
         if (before != null) {
             Sentence why = hands.remove(setting) == null ? rule.why() : Settings.BY_HAND;
@@ -102,10 +103,10 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     }
 
     /** Whether a hand set a setting to what it is when an operation is off. */
-    private static boolean says(Settings none, Setting setting, Object hand) {
+    private static boolean says(Settings none, Setting setting, SettingValue hand) {
         return setting.isChoice()
                 ? hand == none.choice(setting, Choice.class)
-                : hand instanceof Double value && value == none.amount(setting).value();
+                : hand.equals(setting.value(none.amount(setting).value()));
     }
 
     /** What is done to the blocks while the settings are so. */

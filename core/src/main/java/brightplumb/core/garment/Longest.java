@@ -9,6 +9,7 @@ import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.HashMap;
@@ -81,8 +82,8 @@ public record Longest(double length, Lay lay, String stops) {
 
     private static Tried tried(
             DraftRequest request, Cloth cloth, Lays.Asked asked, double along, double length, Wanted wanted) {
-        Map<Setting, Object> hands = new HashMap<>(request.byHand());
-        hands.put(LENGTH, length);
+        Map<Setting, SettingValue> hands = new HashMap<>(request.byHand());
+        hands.put(LENGTH, LENGTH.value(length));
         Drafted drafted;
         try {
             drafted = Drafting.draft(new DraftRequest(

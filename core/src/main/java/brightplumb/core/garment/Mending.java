@@ -67,10 +67,10 @@ record Mending(
                 : Math.abs(remedy.clothWidth() - request.cloth().width());
         return cloth
                 + remedy.settings().entrySet().stream()
-                        .mapToDouble(e -> e.getValue() instanceof Number to
-                                ? request.setting(e.getKey())
-                                        .flatMap(came)
-                                        .map(from -> Math.abs(to.doubleValue() - from))
+                        .mapToDouble(e -> e.getValue().amount().isPresent()
+                                ? came.apply(e.getKey())
+                                        .map(from ->
+                                                Math.abs(e.getValue().amount().getAsDouble() - from))
                                         .orElse(A_CHOICE)
                                 : A_CHOICE)
                         .sum();

@@ -1,6 +1,8 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.measure.Sentence;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import java.util.Map;
 
 /**
@@ -14,4 +16,4 @@ import java.util.Map;
  * @param settings what a hand sets to have it; none for a way
  */
 public record Rival(
-        String way, String title, double value, String formula, Sentence why, Map<String, Object> settings) {}
+        String way, String title, double value, String formula, Sentence why, Map<Setting, SettingValue> settings) {}

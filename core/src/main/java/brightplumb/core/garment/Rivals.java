@@ -10,6 +10,7 @@ import brightplumb.core.rule.Habit;
 import brightplumb.core.rule.HabitSettings;
 import brightplumb.core.rule.InForce;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Way;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -68,7 +69,7 @@ public final class Rivals {
                         request.way().id(),
                         other.title(),
                         other.why(),
-                        Map.of(setting.key(), other.id()));
+                        Map.of(setting, other));
             }
         }
     }
@@ -79,7 +80,7 @@ public final class Rivals {
             String way,
             String title,
             Sentence why,
-            Map<String, Object> settings) {
+            Map<Setting, SettingValue> settings) {
         Garment garment = Garment.of(otherwise);
         Map<String, Step> theirs;
         try {

@@ -6,6 +6,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.working.Amount;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -14,7 +15,7 @@ import java.util.Optional;
  * @param from the level
  * @param add mm below it; negative above
  */
-public record AgainstLevel(Level from, double add) {
+public record AgainstLevel(Level from, double add) implements SettingValue {
 
     /** The furthest a length may lie from the level it is said against, mm. */
     public static final double FURTHEST = 1600;
@@ -43,6 +44,11 @@ public record AgainstLevel(Level from, double add) {
         public static Optional<Level> of(String id) {
             return Arrays.stream(values()).filter(l -> l.id.equals(id)).findFirst();
         }
+    }
+
+    @Override
+    public Object told() {
+        return Map.of("from", from.id(), "add", add);
     }
 
     /**

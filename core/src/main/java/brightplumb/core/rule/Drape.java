@@ -1,5 +1,8 @@
 package brightplumb.core.rule;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** How a cloth falls. Common practice, no source: stiff cloth stands away where soft cloth hangs in folds. */
 public enum Drape implements Choice {
     SOFT("soft", "Soft, hangs in folds"),
@@ -12,6 +15,11 @@ public enum Drape implements Choice {
     Drape(String id, String title) {
         this.id = id;
         this.title = title;
+    }
+
+    /** Returns the drape of that name, if there is one. */
+    public static Optional<Drape> of(String id) {
+        return Arrays.stream(values()).filter(drape -> drape.id.equals(id)).findFirst();
     }
 
     @Override

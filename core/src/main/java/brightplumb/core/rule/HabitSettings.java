@@ -132,7 +132,7 @@ public final class HabitSettings {
      *
      * @return the later of the two and what is wrong with it; empty where they agree
      */
-    public static Optional<Refusal.Fault> clash(Map<Setting, Object> byHand) {
+    public static Optional<Refusal.Fault> clash(Map<Setting, SettingValue> byHand) {
         Map<Setting, Setting> said = new HashMap<>();
         for (Setting setting : ALL) {
             if (byHand.get(setting) instanceof Habit habit) {

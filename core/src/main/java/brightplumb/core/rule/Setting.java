@@ -1,6 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.FieldPath;
+import brightplumb.core.measure.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -104,6 +105,11 @@ public record Setting(
             throw new IllegalArgumentException(key + " has not all these choices");
         }
         return SettingBuilder.builder(this).choices(offered).build();
+    }
+
+    /** Returns an amount of it: mm, or a ratio. */
+    public SettingValue value(double amount) {
+        return isRatio() ? new SettingValue.OfRatio(amount) : new SettingValue.OfLength(Length.mm(amount));
     }
 
     /** Returns the path of its field in a request. */

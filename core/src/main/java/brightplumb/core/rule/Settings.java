@@ -23,7 +23,7 @@ public final class Settings {
 
     private final Way way;
     private final Map<Setting, Rule> asked;
-    private final Map<Setting, Object> byHand;
+    private final Map<Setting, SettingValue> byHand;
     /** The rules of habits that a hand chose. */
     private final Map<Setting, Rule> habitRules;
 
@@ -37,7 +37,7 @@ public final class Settings {
      * @param byHand what was set by hand: a {@link Double} in mm or a ratio, a {@link Choice}, or a length
      *     {@link AgainstLevel}
      */
-    public Settings(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
+    public Settings(Way way, Map<Setting, Rule> asked, Map<Setting, SettingValue> byHand, Body body, Cloth cloth) {
         this.way = way;
         this.asked = asked;
         this.byHand = byHand;
@@ -47,8 +47,8 @@ public final class Settings {
                 : Map.of();
     }
 
-    private static Map<Setting, Object> withoutHabits(Map<Setting, Object> byHand) {
-        Map<Setting, Object> others = new HashMap<>(byHand);
+    private static Map<Setting, SettingValue> withoutHabits(Map<Setting, SettingValue> byHand) {
+        Map<Setting, SettingValue> others = new HashMap<>(byHand);
         others.values().removeIf(Habit.class::isInstance);
         return others;
     }
@@ -65,8 +65,8 @@ public final class Settings {
     }
 
     /** The same settings with some set by hand otherwise. */
-    public Settings with(Map<Setting, Object> changed) {
-        Map<Setting, Object> hands = new HashMap<>(byHand);
+    public Settings with(Map<Setting, SettingValue> changed) {
+        Map<Setting, SettingValue> hands = new HashMap<>(byHand);
         hands.putAll(changed);
         return new Settings(way, asked, hands, given.body(), given.cloth());
     }
@@ -76,7 +76,8 @@ public final class Settings {
      *
      * @param body the body, from its waist
      */
-    public static Settings on(Way way, Map<Setting, Rule> asked, Map<Setting, Object> byHand, Body body, Cloth cloth) {
+    public static Settings on(
+            Way way, Map<Setting, Rule> asked, Map<Setting, SettingValue> byHand, Body body, Cloth cloth) {
         return new Settings(way, asked, byHand, body, cloth).seated(body);
     }
 
@@ -106,7 +107,7 @@ public final class Settings {
     }
 
     /** What was set by hand. */
-    public Map<Setting, Object> hands() {
+    public Map<Setting, SettingValue> hands() {
         return Map.copyOf(byHand);
     }
 
@@ -185,9 +186,11 @@ public final class Settings {
                     .named(null, setting.spoken())
                     .asOverride();
         }
-        if (byHand.get(setting) instanceof Double value) {
-            return Amount.byHand(value, setting.isRatio() ? Amount.Kind.NUMBER : Amount.Kind.LENGTH)
-                    .named(null, setting.spoken());
+        if (byHand.get(setting) instanceof SettingValue.OfLength length) {
+            return Amount.byHand(length.length().mm(), Amount.Kind.LENGTH).named(null, setting.spoken());
+        }
+        if (byHand.get(setting) instanceof SettingValue.OfRatio ratio) {
+            return Amount.byHand(ratio.ratio(), Amount.Kind.NUMBER).named(null, setting.spoken());
         }
         Rule.Worked rule = (Rule.Worked) require(setting);
         return straight(setting, () -> rule.amount().apply(given)).named(null, setting.spoken());

@@ -20,6 +20,7 @@ import brightplumb.core.pattern.Strip;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
 import brightplumb.core.rule.WaistSettings;
@@ -77,7 +78,7 @@ public record Inspected(
     private static final double[] STEPS = {0.15, 0.4, 0.7, 1};
 
     /** The draft as it would be with settings changed; empty where it cannot be drawn so. */
-    public Optional<Inspected> withSettings(Map<Setting, Object> changed) {
+    public Optional<Inspected> withSettings(Map<Setting, SettingValue> changed) {
         Settings then = set.with(changed);
         try {
             return Optional.of(of(table.draft(then), body, then, table, hand));
@@ -114,7 +115,7 @@ public record Inspected(
                                 Math.max(before, next),
                                 amount -> measured(setting, amount, apart))
                         .stream()
-                        .filter(amount -> table.cuts(set.with(Map.of(setting, amount))))
+                        .filter(amount -> table.cuts(set.with(Map.of(setting, setting.value(amount)))))
                         .mapToObj(OptionalDouble::of)
                         .findFirst()
                         .orElse(OptionalDouble.empty());
@@ -126,7 +127,7 @@ public record Inspected(
     }
 
     private double measured(Setting setting, double amount, ToDoubleFunction<Inspected> apart) {
-        return withSettings(Map.of(setting, amount)).stream()
+        return withSettings(Map.of(setting, setting.value(amount))).stream()
                 .mapToDouble(apart)
                 .map(found -> Math.abs(found) < TRIED_NEAR ? 0 : found)
                 .findFirst()

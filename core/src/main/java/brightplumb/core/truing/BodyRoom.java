@@ -161,7 +161,9 @@ final class BodyRoom {
                 .stream()
                 .mapToObj(level -> new Remedy(
                         "Raise the leg line at the side",
-                        Map.of(SuitSettings.LEG_LINE_LEVEL.key(), Math.floor(level * 2) / 2)))
+                        Map.of(
+                                SuitSettings.LEG_LINE_LEVEL,
+                                SuitSettings.LEG_LINE_LEVEL.value(Math.floor(level * 2) / 2))))
                 .toList();
     }
 
@@ -255,10 +257,14 @@ final class BodyRoom {
                                 laps
                                         ? new Remedy(
                                                 "Make the back as wide as the front",
-                                                Map.of(SuitSettings.CROTCH_WIDTH_BACK.key(), front))
+                                                Map.of(
+                                                        SuitSettings.CROTCH_WIDTH_BACK,
+                                                        SuitSettings.CROTCH_WIDTH_BACK.value(front)))
                                         : new Remedy(
                                                 "Lap it by {0.75}",
-                                                Map.of(SuitSettings.CROTCH_LAP.key(), 0.75 * Length.INCH))),
+                                                Map.of(
+                                                        SuitSettings.CROTCH_LAP,
+                                                        SuitSettings.CROTCH_LAP.value(0.75 * Length.INCH)))),
                 new Round("end", 2 * front, 0, 2 * back, 2 * back));
     }
 }

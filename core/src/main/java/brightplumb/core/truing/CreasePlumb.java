@@ -16,6 +16,8 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.LegShape;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
@@ -82,19 +84,19 @@ final class CreasePlumb {
     }
 
     private static List<Remedy> centred(Inspected on) {
-        Map<String, Object> settings = new HashMap<>();
+        Map<Setting, SettingValue> settings = new HashMap<>();
         if (on.set().amount(LegSettings.SIDE_IN).value() > 0) {
-            settings.put(LegSettings.SIDE_IN.key(), 0.0);
+            settings.put(LegSettings.SIDE_IN, LegSettings.SIDE_IN.value(0.0));
         }
         if (on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) == LegShape.PLUMB) {
-            settings.put(LegSettings.LEG_SHAPE.key(), LegShape.STRAIGHT.id());
+            settings.put(LegSettings.LEG_SHAPE, LegShape.STRAIGHT);
         }
         double inseam = on.set().amount(LegSettings.BACK_LEG_ADD).value();
         double side = on.set().amount(LegSettings.BACK_SIDE_ADD).value();
         if (inseam != side) {
             double each = Math.min((inseam + side) / 2, LegSettings.BACK_LEG_ADD.most());
-            settings.put(LegSettings.BACK_LEG_ADD.key(), each);
-            settings.put(LegSettings.BACK_SIDE_ADD.key(), each);
+            settings.put(LegSettings.BACK_LEG_ADD, LegSettings.BACK_LEG_ADD.value(each));
+            settings.put(LegSettings.BACK_SIDE_ADD, LegSettings.BACK_SIDE_ADD.value(each));
         }
         return settings.isEmpty() ? List.of() : List.of(new Remedy("Centre the leg on its crease", settings));
     }

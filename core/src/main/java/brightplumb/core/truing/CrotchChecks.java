@@ -7,6 +7,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
@@ -80,12 +81,12 @@ final class CrotchChecks {
                         : List.of(new Remedy(
                                 deeper.remedy(),
                                 Map.of(
-                                        CrotchSettings.CROTCH_DEPTH.key(),
-                                        on.body()
+                                        CrotchSettings.CROTCH_DEPTH,
+                                        CrotchSettings.CROTCH_DEPTH.value(on.body()
                                                         .find(Measure.BODY_RISE)
                                                         .orElseThrow()
                                                         .value()
-                                                + deeper.usual()))),
+                                                + deeper.usual())))),
                 shown);
         return hangs ? found : found.asFloor();
     }
@@ -183,10 +184,11 @@ final class CrotchChecks {
                         tried -> loop(tried) - wanted(tried))
                 .ifPresent(rise -> remedies.add(new Remedy(
                         tooShort ? "Raise the centre back" : "Bring the centre back down",
-                        Map.of(WaistSettings.BACK_RISE.key(), rise))));
+                        Map.of(WaistSettings.BACK_RISE, WaistSettings.BACK_RISE.value(rise)))));
         double now = on.fact(LegFacts.EXTENSION_BACK).value();
-        Map<Setting, Object> still =
-                Map.of(WaistSettings.BACK_RISE, on.fact(LegFacts.BACK_RISE).value());
+        Map<Setting, SettingValue> still = Map.of(
+                WaistSettings.BACK_RISE,
+                WaistSettings.BACK_RISE.value(on.fact(LegFacts.BACK_RISE).value()));
         on.withSettings(still)
                 .ifPresent(held -> held.solveSetting(
                                 CrotchSettings.BACK_EXTENSION,
@@ -196,9 +198,9 @@ final class CrotchChecks {
                         .ifPresent(extension -> remedies.add(new Remedy(
                                 tooShort ? "Lengthen the back extension" : "Shorten the back extension",
                                 Map.of(
-                                        CrotchSettings.BACK_EXTENSION.key(),
-                                        extension,
-                                        WaistSettings.BACK_RISE.key(),
+                                        CrotchSettings.BACK_EXTENSION,
+                                        CrotchSettings.BACK_EXTENSION.value(extension),
+                                        WaistSettings.BACK_RISE,
                                         still.get(WaistSettings.BACK_RISE))))));
         if (remedies.isEmpty()) {
             double deeper = on.set().amount(CrotchSettings.CROTCH_DEPTH).value();
@@ -208,7 +210,8 @@ final class CrotchChecks {
                             deeper + 3 * Length.INCH,
                             tried -> loop(tried) - wanted(tried))
                     .ifPresent(depth -> remedies.add(new Remedy(
-                            "Change the depth of the crotch", Map.of(CrotchSettings.CROTCH_DEPTH.key(), depth))));
+                            "Change the depth of the crotch",
+                            Map.of(CrotchSettings.CROTCH_DEPTH, CrotchSettings.CROTCH_DEPTH.value(depth)))));
         }
         return remedies;
     }
@@ -247,7 +250,7 @@ final class CrotchChecks {
                                 ? List.of()
                                 : List.of(new Remedy(
                                         "Raise the centre back {1}",
-                                        Map.of(WaistSettings.BACK_RISE.key(), Length.INCH))),
+                                        Map.of(WaistSettings.BACK_RISE, WaistSettings.BACK_RISE.value(Length.INCH)))),
                         new CrotchLoop(on, null))
                 .asFloor()
                 .in(Posture.SITTING);

@@ -14,6 +14,8 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartSettings;
 import brightplumb.core.rule.Half;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
@@ -97,18 +99,18 @@ final class DartsSound {
      * Every dart that is too heavy is made as heavy as two can be, every one that is too long stops short of the hip.
      */
     private static Remedy mended(Inspected on, Darts darts) {
-        Map<String, Object> settings = new HashMap<>();
+        Map<Setting, SettingValue> settings = new HashMap<>();
         for (Piece piece : darts.pieces()) {
             boolean front = !piece.behind();
             if (piece.darts().stream().anyMatch(d -> Darts.tooHeavy(piece, d))) {
+                Setting intake = front ? DartSettings.DART_INTAKE_FRONT : DartSettings.DART_INTAKE_BACK;
                 settings.put(
-                        (front ? DartSettings.DART_INTAKE_FRONT : DartSettings.DART_INTAKE_BACK).key(),
-                        2 * DartLimit.of(Half.of(piece.behind())).value());
+                        intake,
+                        intake.value(2 * DartLimit.of(Half.of(piece.behind())).value()));
             }
             if (piece.darts().stream().anyMatch(darts::tooLow)) {
-                settings.put(
-                        (front ? DartSettings.DART_LENGTH_FRONT : DartSettings.DART_LENGTH_BACK).key(),
-                        on.hipY() - Length.INCH);
+                Setting length = front ? DartSettings.DART_LENGTH_FRONT : DartSettings.DART_LENGTH_BACK;
+                settings.put(length, length.value(on.hipY() - Length.INCH));
             }
         }
         boolean heavy = darts.heavy() != null;

@@ -83,8 +83,7 @@ final class DrawnOn {
         remedies.addAll(wider(on, what, body, BodiceSettings.FRONT_NECK_DEPTH, "Deepen the front neck"));
         if (on.set().chose(SuitSettings.FASTENING, CrotchFastening.SEWN)) {
             remedies.add(new Remedy(
-                    "Open it between the legs with studs",
-                    Map.of(SuitSettings.FASTENING.key(), CrotchFastening.STUDS.id())));
+                    "Open it between the legs with studs", Map.of(SuitSettings.FASTENING, CrotchFastening.STUDS)));
         }
         double lacks = body - through(on, what, body).measured();
         double zip = Math.ceil(lacks / 2 + ClosureSettings.ZIP_LENGTH.least());
@@ -92,10 +91,10 @@ final class DrawnOn {
             remedies.add(new Remedy(
                     "Open the centre back with a zip",
                     Map.of(
-                            ClosureSettings.CLOSURE.key(),
-                            Closure.CENTRE_BACK_ZIP.id(),
-                            ClosureSettings.ZIP_LENGTH.key(),
-                            zip)));
+                            ClosureSettings.CLOSURE,
+                            Closure.CENTRE_BACK_ZIP,
+                            ClosureSettings.ZIP_LENGTH,
+                            ClosureSettings.ZIP_LENGTH.value(zip))));
         }
         return remedies;
     }
@@ -109,7 +108,7 @@ final class DrawnOn {
                         depth.most(),
                         tried -> through(tried, what, body).spare())
                 .stream()
-                .mapToObj(mm -> new Remedy(text, Map.of(depth.key(), Math.ceil(mm * 2) / 2)))
+                .mapToObj(mm -> new Remedy(text, Map.of(depth, depth.value(Math.ceil(mm * 2) / 2))))
                 .toList();
     }
 }

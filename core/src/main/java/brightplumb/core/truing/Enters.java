@@ -17,6 +17,8 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.ClosureSettings;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
@@ -102,9 +104,10 @@ final class Enters {
         double zip = Math.max(
                 Math.ceil((hip + ROOM - opening.waist()) / 2 / QUARTER) * QUARTER,
                 pulled ? on.hipY() : ClosureSettings.ZIP_LENGTH.least());
-        Map<String, Object> settings = new HashMap<>(Map.of(ClosureSettings.ZIP_LENGTH.key(), zip));
+        Map<Setting, SettingValue> settings =
+                new HashMap<>(Map.of(ClosureSettings.ZIP_LENGTH, ClosureSettings.ZIP_LENGTH.value(zip)));
         if (pulled) {
-            settings.put(ClosureSettings.CLOSURE.key(), Closure.CENTRE_BACK_ZIP.id());
+            settings.put(ClosureSettings.CLOSURE, Closure.CENTRE_BACK_ZIP);
         }
         boolean front = on.set().choice(ClosureSettings.CLOSURE, Closure.class) == Closure.FLY;
         double longest = Math.min(ClosureSettings.ZIP_LENGTH.most(), on.longestOpening(front ? on.front() : on.back()));
@@ -117,7 +120,7 @@ final class Enters {
             if (ease <= WaistSettings.WAIST_EASE.most()) {
                 remedies.add(new Remedy(
                         "Cut the waist wider and gather it on its band",
-                        Map.of(WaistSettings.WAIST_EASE.key(), Math.ceil(ease + 0.5))));
+                        Map.of(WaistSettings.WAIST_EASE, WaistSettings.WAIST_EASE.value(Math.ceil(ease + 0.5)))));
             }
         }
         if (open != null) {

@@ -158,7 +158,7 @@ final class GoesRound {
         double now = on.set().effectiveAmount(setting, on.draft().facts()).value();
         ToDoubleFunction<Inspected> spare = tried -> lacking.apply(tried).spare();
         return on.solveSetting(setting, now, now + 4 * Math.abs(spare.applyAsDouble(on)) + Length.INCH, spare).stream()
-                .mapToObj(amount -> new Remedy(text, Map.of(setting.key(), Math.ceil(amount * 2) / 2)))
+                .mapToObj(amount -> new Remedy(text, Map.of(setting, setting.value(Math.ceil(amount * 2) / 2))))
                 .toList();
     }
 

@@ -64,7 +64,8 @@ final class HipCloses {
         return ease > HipSettings.HIP_EASE.most()
                 ? List.of()
                 : List.of(new Remedy(
-                        "Give the hip what the rounded side took", Map.of(HipSettings.HIP_EASE.key(), ease)));
+                        "Give the hip what the rounded side took",
+                        Map.of(HipSettings.HIP_EASE, HipSettings.HIP_EASE.value(ease))));
     }
 
     /** Both panels side by side at the hip line. */

@@ -109,7 +109,7 @@ final class LegFits {
             Inspected on, Setting setting, double low, double high, String text, List<Remedy> remedies) {
         OptionalDouble found = on.solveSetting(setting, low, high, tried -> thighHas(tried) - thighWanted(tried));
         if (found.isPresent()) {
-            remedies.add(new Remedy(text, Map.of(setting.key(), found.getAsDouble())));
+            remedies.add(new Remedy(text, Map.of(setting, setting.value(found.getAsDouble()))));
         }
     }
 
@@ -142,7 +142,10 @@ final class LegFits {
                                 ? List.of()
                                 : List.of(new Remedy(
                                         "Widen the hem",
-                                        Map.of(LegSettings.HEM.key(), Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH))),
+                                        Map.of(
+                                                LegSettings.HEM,
+                                                LegSettings.HEM.value(
+                                                        Math.ceil(wanted / give / EIGHTH + 1) * EIGHTH)))),
                         new Round(
                                 on,
                                 "hem",
@@ -181,8 +184,10 @@ final class LegFits {
                                 : List.of(new Remedy(
                                         "Cut the elastic longer",
                                         Map.of(
-                                                ElasticSettings.ELASTIC.key(),
-                                                Math.ceil(hip / stretched * length / EIGHTH + 0.01) * EIGHTH))),
+                                                ElasticSettings.ELASTIC,
+                                                ElasticSettings.ELASTIC.value(
+                                                        Math.ceil(hip / stretched * length / EIGHTH + 0.01)
+                                                                * EIGHTH)))),
                         new Round(on, "elastic", length, stretched - length, hip, hip, "hip"))
                 .asFloor();
     }

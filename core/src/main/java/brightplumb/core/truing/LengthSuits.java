@@ -18,6 +18,7 @@ import brightplumb.core.rule.BodiceWay;
 import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.style.sweep.SweepFacts;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
@@ -50,7 +51,7 @@ final class LengthSuits {
     private LengthSuits() {}
 
     /** What a length runs into: how far it may go, and what is said. */
-    private record Bound(String name, double most, String text, String cause, Setting gives, Object to) {}
+    private record Bound(String name, double most, String text, String cause, Setting gives, SettingValue to) {}
 
     static Check of(Inspected on) {
         double hem = fromTheWaist(on);
@@ -68,9 +69,7 @@ final class LengthSuits {
                 bound == null ? "" : bound.cause(),
                 bound == null
                         ? List.of()
-                        : List.of(new Remedy(
-                                "Bring it to where it can lie",
-                                Map.of(bound.gives().key(), bound.to()))),
+                        : List.of(new Remedy("Bring it to where it can lie", Map.of(bound.gives(), bound.to()))),
                 new Down(on, hem, bound == null ? Double.NaN : bound.most(), bound == null ? "" : bound.name()));
     }
 
@@ -92,7 +91,7 @@ final class LengthSuits {
                         "The hem lies below the floor.",
                         "It is longer than from her waist to the floor: she will tread on it.",
                         HemSettings.LENGTH,
-                        floor - Length.INCH)));
+                        HemSettings.LENGTH.value(floor - Length.INCH))));
         rides(on, hem).ifPresent(broken::add);
         boolean skirt = on.set().knows(HemSettings.STRIDE);
         double knee = on.body().find(Measure.KNEE_DEPTH).map(a -> a.value()).orElse(Double.NaN);
@@ -106,7 +105,7 @@ final class LengthSuits {
                     "A skirt to the knee ends below it.",
                     "The length that is usual lies under this knee, where the legs push against it at each step.",
                     HemSettings.LENGTH,
-                    knee));
+                    HemSettings.LENGTH.value(knee)));
         }
         double slit = skirt && on.draft().steps().stream().anyMatch(s -> s.id().equals("slit"))
                 ? on.set().amount(HemSettings.SLIT).value()
@@ -114,17 +113,16 @@ final class LengthSuits {
         double zip = on.centre(EdgeRole.CENTRE_BACK_ZIP, true);
         double centre = zip + on.centre(EdgeRole.CENTRE_BACK, true);
         if (slit > 0 && zip > 0 && centre - zip - slit < STAYS_CLOSED) {
+            double end = centre - slit - STAYS_CLOSED;
+            boolean shortens = end >= ClosureSettings.ZIP_LENGTH.least();
+            Setting gives = shortens ? ClosureSettings.ZIP_LENGTH : HemSettings.SLIT;
             broken.add(new Bound(
                     "the zip",
                     hem,
                     "The slit meets the zip.",
                     "Between zip and slit less than {2} of seam stay closed, and the back opens from waist to hem.",
-                    centre - slit - STAYS_CLOSED >= ClosureSettings.ZIP_LENGTH.least()
-                            ? ClosureSettings.ZIP_LENGTH
-                            : HemSettings.SLIT,
-                    centre - slit - STAYS_CLOSED >= ClosureSettings.ZIP_LENGTH.least()
-                            ? centre - slit - STAYS_CLOSED
-                            : Math.max(0, centre - zip - STAYS_CLOSED)));
+                    gives,
+                    gives.value(shortens ? end : Math.max(0, centre - zip - STAYS_CLOSED))));
         }
         return broken;
     }
@@ -148,7 +146,7 @@ final class LengthSuits {
                         "The hem rides up at the side.",
                         "The dart that opens the sweep took so much out of the side, and nothing gave it back.",
                         BodiceSettings.BODICE_WAY,
-                        BodiceWay.HOUSE.id()));
+                        BodiceWay.HOUSE));
     }
 
     /** The way down the body with the hem on it. */

@@ -87,7 +87,7 @@ final class SeamsMeet {
                 .stream()
                 .mapToObj(drop -> new Remedy(
                         apart > 0 ? "Drop the back fork" : "Raise the back fork",
-                        Map.of(CrotchSettings.FORK_DROP.key(), drop)))
+                        Map.of(CrotchSettings.FORK_DROP, CrotchSettings.FORK_DROP.value(drop))))
                 .toList();
     }
 

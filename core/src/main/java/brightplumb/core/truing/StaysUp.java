@@ -56,7 +56,7 @@ final class StaysUp {
                                 ? List.of()
                                 : List.of(new Remedy(
                                         "Shorten the " + held.by(),
-                                        Map.of(held.shortens().key(), shortest(on, held)))),
+                                        Map.of(held.shortens(), held.shortens().value(shortest(on, held))))),
                         held)
                 .asFloor();
     }

@@ -60,7 +60,7 @@ public final class StridesFreely {
         double slit = Math.ceil(stepping.needed() / (2 * EIGHTH)) * 2 * EIGHTH;
         double highest = on.hemY() - on.hipY() - 2 * Length.INCH;
         if (slit <= highest) {
-            remedies.add(new Remedy("Slit it up from the hem", Map.of(HemSettings.SLIT.key(), slit)));
+            remedies.add(new Remedy("Slit it up from the hem", Map.of(HemSettings.SLIT, HemSettings.SLIT.value(slit))));
         }
         double start =
                 on.hipY() + Math.min(on.set().amount(HemSettings.TAPER_START).value(), (on.hemY() - on.hipY()) / 2);
@@ -69,7 +69,7 @@ public final class StridesFreely {
         if (straight && taper >= HemSettings.HEM_TAPER.least()) {
             remedies.add(new Remedy(
                     taper < 0 ? "Flare the sides" : "Taper the sides less",
-                    Map.of(HemSettings.HEM_TAPER.key(), Math.floor(taper / EIGHTH) * EIGHTH)));
+                    Map.of(HemSettings.HEM_TAPER, HemSettings.HEM_TAPER.value(Math.floor(taper / EIGHTH) * EIGHTH))));
         }
         return remedies;
     }

@@ -103,7 +103,7 @@ final class Trunk {
                 ? List.of()
                 : List.of(new Remedy(
                         by > 0 ? "Deepen the crotch" : "Raise the crotch",
-                        Map.of(CrotchSettings.CROTCH_DEPTH.key(), then)));
+                        Map.of(CrotchSettings.CROTCH_DEPTH, CrotchSettings.CROTCH_DEPTH.value(then))));
     }
 
     /**

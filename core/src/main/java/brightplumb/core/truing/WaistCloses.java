@@ -86,12 +86,12 @@ final class WaistCloses {
                                 : List.of(new Remedy(
                                         "Cut the waist as wide as the hip",
                                         Map.of(
-                                                WaistSettings.WAIST_EASE.key(),
-                                                on.set()
+                                                WaistSettings.WAIST_EASE,
+                                                WaistSettings.WAIST_EASE.value(on.set()
                                                                 .amount(WaistSettings.WAIST_EASE)
                                                                 .value()
                                                         + 2 * (shut.wanted() - shut.measured())
-                                                        + 1))),
+                                                        + 1)))),
                         shut)
                 .asFloor();
     }

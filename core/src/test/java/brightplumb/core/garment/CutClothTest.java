@@ -13,6 +13,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.rule.SettingValue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -94,7 +95,7 @@ class CutClothTest {
 
     private static Map<String, Object> named(Fitting.Proposal proposal) {
         Map<String, Object> named = new HashMap<>();
-        proposal.settings().forEach((setting, value) -> named.put(setting.key(), value));
+        named.putAll(SettingValue.told(proposal.settings()));
         return named;
     }
 
@@ -161,8 +162,8 @@ class CutClothTest {
                 .isEmpty();
         CutCloth.Offer offer =
                 CutCloth.of(worn, corrected, Set.of("front")).offers().get(0);
-        assertThat(offer.settings()).containsOnlyKeys("hipAllocation");
-        eased.putAll(offer.settings());
+        assertThat(SettingValue.told(offer.settings())).containsOnlyKeys("hipAllocation");
+        eased.putAll(SettingValue.told(offer.settings()));
         CutCloth spared = CutCloth.of(worn, request("straight-skirt", BODY, eased), Set.of("front"));
         assertThat(piece(spared, "front").cutAnew()).isFalse();
         assertThat(piece(spared, "back").moves()).isTrue();
@@ -175,8 +176,8 @@ class CutClothTest {
         CutCloth cloth = CutCloth.of(worn, request("classic-trousers", BODY, dropped), Set.of("front", "back"));
         assertThat(piece(cloth, "back").cutAnew()).isTrue();
         CutCloth.Offer leave = cloth.offers().get(0);
-        assertThat(leave.settings()).containsKey("backRise");
-        dropped.putAll(leave.settings());
+        assertThat(SettingValue.told(leave.settings())).containsKey("backRise");
+        dropped.putAll(SettingValue.told(leave.settings()));
         CutCloth left = CutCloth.of(worn, request("classic-trousers", BODY, dropped), Set.of("front", "back"));
         assertThat(piece(left, "back").cutAnew()).isFalse();
         assertThat(left.offers()).isEmpty();

@@ -38,7 +38,7 @@ class DraftRequestTest {
     void whole_numbers_and_choices_are_read() {
         DraftRequest read = request(Map.of("length", 700, "centreBackShape", "hollow"));
         assertThat(read.byHand())
-                .containsEntry(HemSettings.LENGTH, 700.0)
+                .containsEntry(HemSettings.LENGTH, HemSettings.LENGTH.value(700))
                 .containsEntry(WaistSettings.CENTRE_BACK_SHAPE, CentreBackShape.HOLLOW);
     }
 

@@ -12,6 +12,7 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Habit;
 import brightplumb.core.rule.HabitSettings;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Verdict;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -48,7 +49,7 @@ class HabitsTest {
                                 .filter(r -> !r.settings().isEmpty())
                                 .forEach(rival -> {
                                     assertThat(rival.why().toString()).isNotBlank();
-                                    Drafted taken = drafted(cut, sheet, rival.settings(), cloth);
+                                    Drafted taken = drafted(cut, sheet, SettingValue.told(rival.settings()), cloth);
                                     assertThat(Bodies.step(taken, step))
                                             .as(row + " " + step + " " + rival.settings())
                                             .isCloseTo(rival.value(), within(1e-9));
@@ -71,7 +72,7 @@ class HabitsTest {
                         .flatMap(c ->
                                 Stream.of(Cloth.WOVEN, JERSEY).map(cloth -> drafted(c.id(), flat, Map.of(), cloth)))
                         .flatMap(d -> Rivals.of(d).values().stream().flatMap(List::stream))
-                        .anyMatch(r -> habit.id().equals(r.settings().get(setting.key())));
+                        .anyMatch(r -> habit.equals(r.settings().get(setting)));
                 assertThat(told).as(setting.key() + " " + habit.id()).isTrue();
             }
         }
@@ -125,7 +126,7 @@ class HabitsTest {
     private static List<String> rivals(Drafted drafted) {
         return Rivals.of(drafted).values().stream()
                 .flatMap(List::stream)
-                .flatMap(r -> r.settings().keySet().stream())
+                .flatMap(r -> SettingValue.told(r.settings()).keySet().stream())
                 .distinct()
                 .toList();
     }

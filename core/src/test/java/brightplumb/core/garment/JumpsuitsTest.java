@@ -19,6 +19,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.EnumMap;
@@ -111,7 +112,8 @@ class JumpsuitsTest {
         Check high = check(drafted(cut, Map.of("crotchDepth", 11 * INCH)), "trunk.length");
         assertThat(high.verdict()).isEqualTo(Verdict.OFF);
         assertThat(high.remedies().get(0).text()).hasToString("Deepen the crotch");
-        Map<String, Object> mended = new HashMap<>(high.remedies().get(0).settings());
+        Map<String, Object> mended =
+                new HashMap<>(SettingValue.told(high.remedies().get(0).settings()));
         assertThat(check(drafted(cut, mended), "trunk.length").verdict()).isEqualTo(Verdict.TRUE);
     }
 
@@ -192,7 +194,8 @@ class JumpsuitsTest {
         Check rides = check(drafted("sweep-jumpsuit", Map.of("bodiceWay", "bench")), "length.suits");
         assertThat(rides.verdict()).isEqualTo(Verdict.WATCH);
         assertThat(rides.measured() - rides.wanted()).isBetween(30.0, 60.0);
-        Map<String, Object> mended = new HashMap<>(rides.remedies().get(0).settings());
+        Map<String, Object> mended =
+                new HashMap<>(SettingValue.told(rides.remedies().get(0).settings()));
         assertThat(check(drafted("sweep-jumpsuit", mended), "length.suits").verdict())
                 .isEqualTo(Verdict.TRUE);
     }

@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.rule.LegSettings;
-import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.working.Fact;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -28,12 +27,6 @@ class LegFittingTest {
                 .orElseThrow();
     }
 
-    private static Map<String, Object> byKey(Map<Setting, Object> settings) {
-        Map<String, Object> keyed = new HashMap<>();
-        settings.forEach((setting, value) -> keyed.put(setting.key(), value));
-        return keyed;
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"classic-trousers", "palazzo", "shorts-block", "lounge-shorts", "drawcord-shorts"})
     void every_correction_that_has_something_to_give_can_be_drafted_and_changes_the_pattern(String cut) {
@@ -42,7 +35,7 @@ class LegFittingTest {
         assertThat(proposals).hasSizeGreaterThan(8);
         for (Fitting.Proposal proposal : proposals) {
             if (!proposal.settings().isEmpty()) {
-                Drafted corrected = draft(cut, byKey(proposal.settings()));
+                Drafted corrected = draft(cut, SettingValue.told(proposal.settings()));
                 assertThat(corrected.pieces()).as(proposal.remark().id()).isNotEqualTo(worn.pieces());
             }
         }
@@ -54,7 +47,7 @@ class LegFittingTest {
         double before = worn.draft().fact(new Fact("back.rise")).value();
         Drafted corrected = draft(
                 "classic-trousers",
-                byKey(said(worn, "legs-back-waist-dragged-down").settings()));
+                SettingValue.told(said(worn, "legs-back-waist-dragged-down").settings()));
         assertThat(corrected.draft().fact(new Fact("back.rise")).value()).isCloseTo(before + 12.7, within(1e-6));
     }
 
@@ -62,8 +55,8 @@ class LegFittingTest {
     void a_twisting_leg_is_centred_where_it_was_not() {
         Drafted crooked = draft("classic-trousers", Map.of("backLegAdd", 40.0, "backSideAdd", 0.0));
         assertThat(said(crooked, "legs-twist").settings())
-                .containsEntry(LegSettings.BACK_LEG_ADD, 20.0)
-                .containsEntry(LegSettings.BACK_SIDE_ADD, 20.0);
+                .containsEntry(LegSettings.BACK_LEG_ADD, LegSettings.BACK_LEG_ADD.value(20))
+                .containsEntry(LegSettings.BACK_SIDE_ADD, LegSettings.BACK_SIDE_ADD.value(20));
         assertThat(said(draft("classic-trousers", Map.of()), "legs-twist").settings())
                 .isEmpty();
     }

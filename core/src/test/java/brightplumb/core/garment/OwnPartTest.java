@@ -23,6 +23,7 @@ import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Zone;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -164,7 +165,7 @@ class OwnPartTest {
                     "sash", "Sash", "A sash.", Group.values()[0], PART, "house", List.of(Measure.WAIST_GIRTH), Map.of())
             .made(new Fringe());
 
-    private static Drafted drafted(Map<Setting, Object> byHand, MadeWith made) {
+    private static Drafted drafted(Map<Setting, SettingValue> byHand, MadeWith made) {
         return Drafting.draft(new DraftRequest(
                 CUT,
                 CUT.way("house").orElseThrow(),
@@ -185,7 +186,7 @@ class OwnPartTest {
 
     @Test
     void its_amounts_are_set_by_hand_and_it_is_taken_off() {
-        assertThat(drafted(Map.of(FRINGE, 88.0), MadeWith.RECIPE)
+        assertThat(drafted(Map.of(FRINGE, FRINGE.value(88)), MadeWith.RECIPE)
                         .draft()
                         .facts()
                         .get("fringe.long")

@@ -9,6 +9,7 @@ import brightplumb.core.paper.Notice;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import brightplumb.core.working.Fact;
@@ -57,7 +58,8 @@ class PulledOnTest {
                 Drafted zipped = draft(cut, body, Map.of(), stretch);
                 Optional<Notice> notice = pulledOn(zipped);
                 assertThat(notice).as("%s, body %d", cut, i).isPresent();
-                Drafted pulled = draft(cut, body, notice.get().remedy().settings(), stretch);
+                Drafted pulled =
+                        draft(cut, body, SettingValue.told(notice.get().remedy().settings()), stretch);
                 assertThat(pulled.checks().stream()
                                 .filter(c -> OF_THE_WAIST.contains(c.id().id()) && c.verdict() == Verdict.OFF)
                                 .map(Check::text))

@@ -6,6 +6,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
@@ -100,7 +101,7 @@ class RemediesTest {
 
     private static Drafted drafted(Drafted before, Wrong wrong, Remedy remedy) {
         Map<String, Object> settings = new HashMap<>(wrong.settings());
-        settings.putAll(remedy.settings());
+        settings.putAll(SettingValue.told(remedy.settings()));
         Cloth cloth = before.request().cloth();
         if (remedy.clothWidth() != null) {
             cloth = new Cloth(cloth.stretch(), remedy.clothWidth(), cloth.folded(), cloth.oneWay());

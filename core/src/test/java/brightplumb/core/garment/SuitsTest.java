@@ -22,6 +22,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
@@ -94,7 +95,7 @@ class SuitsTest {
                 .extracting(r -> r.text().in(Unit.INCH, DecimalMark.POINT))
                 .isEqualTo(remedy == null ? List.of() : List.of(remedy));
         if (remedy != null) {
-            set.putAll(trunk.remedies().get(0).settings());
+            set.putAll(SettingValue.told(trunk.remedies().get(0).settings()));
             assertThat(check(drafted("round-neck-bodysuit", "house", her(), set), "trunk.length")
                             .verdict())
                     .isEqualTo(Verdict.TRUE);
@@ -111,7 +112,7 @@ class SuitsTest {
                 .filter(r -> r.text().toString().contains("neck"))
                 .findFirst()
                 .orElseThrow();
-        close.putAll(deeper.settings());
+        close.putAll(SettingValue.told(deeper.settings()));
         assertThat(check(drafted("swim-bodysuit", "house", her(), close), "enters")
                         .verdict())
                 .isEqualTo(Verdict.TRUE);

@@ -77,7 +77,7 @@ class WaysTest {
         assertThatThrownBy(() -> set.amount(WaistSettings.SIDE_RISE))
                 .isInstanceOf(IllegalStateException.class)
                 .hasMessageContaining("in a circle: [sideRise, centreFrontDrop], sideRise");
-        assertThat(set.with(Map.of(WaistSettings.SIDE_RISE, 3.0))
+        assertThat(set.with(Map.of(WaistSettings.SIDE_RISE, WaistSettings.SIDE_RISE.value(3)))
                         .amount(WaistSettings.CENTRE_FRONT_DROP)
                         .value())
                 .isEqualTo(3);
@@ -91,7 +91,8 @@ class WaysTest {
         Settings byCut = new Settings(way, cut, Map.of(), body, Cloth.WOVEN);
         assertThat(byCut.amount(WaistSettings.SIDE_RISE).value()).isEqualTo(0.75 * 25.4);
         assertThat(byCut.why(WaistSettings.SIDE_RISE)).hasToString("so the cut asks");
-        Settings byHand = new Settings(way, cut, Map.of(WaistSettings.SIDE_RISE, 3.0), body, Cloth.WOVEN);
+        Settings byHand = new Settings(
+                way, cut, Map.of(WaistSettings.SIDE_RISE, WaistSettings.SIDE_RISE.value(3)), body, Cloth.WOVEN);
         assertThat(byHand.amount(WaistSettings.SIDE_RISE).value()).isEqualTo(3);
         assertThat(byHand.amount(WaistSettings.SIDE_RISE).overridden()).isTrue();
         assertThat(byHand.amount(HipSettings.HIP_EASE).overridden()).isFalse();

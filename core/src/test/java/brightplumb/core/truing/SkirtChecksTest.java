@@ -46,8 +46,8 @@ class SkirtChecksTest {
     };
 
     private final Body body = Body.of(Bodies.inches(28, 38, 8));
-    private final Settings set =
-            new Settings(Ways.SKIRT.get(3), Map.of(), Map.of(HemSettings.SLIT, 150.0), body, Cloth.WOVEN);
+    private final Settings set = new Settings(
+            Ways.SKIRT.get(3), Map.of(), Map.of(HemSettings.SLIT, HemSettings.SLIT.value(150)), body, Cloth.WOVEN);
     private final Draft sound =
             new Skirt().on(Draft.EMPTY, Table.laid(Bodies.inches(28, 38, 8), List.of(), set, Draft.EMPTY));
 

@@ -45,10 +45,7 @@ final class SkirtNotices {
             paper.notice(new Notice(
                     "side-does-darts-work",
                     "The side seam is doing the darts' work: it comes in more than {1.75 in} in a quarter, and will stand off below the waist.",
-                    shared
-                            ? null
-                            : new Remedy(
-                                    "Share the drop over more darts", Map.of(DART_PLAN.key(), DartPlan.BY_DROP.id()))));
+                    shared ? null : new Remedy("Share the drop over more darts", Map.of(DART_PLAN, DartPlan.BY_DROP))));
         }
         if (body.estimateOf(Measure.HIP_DEPTH).isPresent()) {
             paper.notice(
@@ -66,8 +63,8 @@ final class SkirtNotices {
                     new Remedy(
                             "Leave the centre back straight under the seat",
                             byHand
-                                    ? Map.of(CENTRE_BACK_SHAPE.key(), CentreBackShape.STRAIGHT.id())
-                                    : Map.of(FLAT_SEAT.key(), HabitSettings.LEFT_STRAIGHT.id()))));
+                                    ? Map.of(CENTRE_BACK_SHAPE, CentreBackShape.STRAIGHT)
+                                    : Map.of(FLAT_SEAT, HabitSettings.LEFT_STRAIGHT))));
         }
         if (set.amount(HIP_ALLOCATION).value() < 0) {
             paper.notice(Notice.of(

@@ -29,7 +29,7 @@ public final class WaistNotices {
             paper.notice(new Notice(
                     "zip-ends-high",
                     "The zip ends more than {1.5 in} above the hip line; its end will strain when she gets in.",
-                    new Remedy("Bring it down to the hip line", Map.of(ZIP_LENGTH.key(), hipY - top))));
+                    new Remedy("Bring it down to the hip line", Map.of(ZIP_LENGTH, ZIP_LENGTH.value(hipY - top)))));
         }
     }
 
@@ -49,14 +49,14 @@ public final class WaistNotices {
                     new Remedy(
                             "Leave out opening and darts",
                             Map.of(
-                                    CLOSURE.key(),
-                                    Closure.NONE.id(),
-                                    DART_INTAKE_FRONT.key(),
-                                    0.0,
-                                    DART_INTAKE_BACK.key(),
-                                    0.0,
-                                    WAIST_EASE.key(),
-                                    Math.max(0, Math.ceil(ease))))));
+                                    CLOSURE,
+                                    Closure.NONE,
+                                    DART_INTAKE_FRONT,
+                                    DART_INTAKE_FRONT.value(0),
+                                    DART_INTAKE_BACK,
+                                    DART_INTAKE_BACK.value(0),
+                                    WAIST_EASE,
+                                    WAIST_EASE.value(Math.max(0, Math.ceil(ease)))))));
         }
     }
 }

@@ -13,6 +13,8 @@ import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Tolerance;
+import brightplumb.core.rule.BandPlace;
+import brightplumb.core.rule.BandSettings;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
 import brightplumb.core.table.Evidence;
@@ -64,7 +66,8 @@ final class BandFits {
                         : "The edge lies lower on the hip than the waist the band was made for: hold it in, shape the band, or take the side in.",
                 verdict == Verdict.TRUE
                         ? List.of()
-                        : List.of(new Remedy("Set the band above the waist line", Map.of("bandPlace", "above"))),
+                        : List.of(new Remedy(
+                                "Set the band above the waist line", Map.of(BandSettings.BAND_PLACE, BandPlace.ABOVE))),
                 laid);
     }
 

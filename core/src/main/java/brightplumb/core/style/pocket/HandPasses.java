@@ -73,7 +73,7 @@ final class HandPasses {
                 .filter(s -> on.set().knows(s))
                 .map(s -> new Remedy(
                         "Open the pocket further",
-                        Map.of(s.key(), Math.ceil((on.set().amount(s).value() + more * 1.2) / 3.175) * 3.175)))
+                        Map.of(s, s.value(Math.ceil((on.set().amount(s).value() + more * 1.2) / 3.175) * 3.175))))
                 .limit(1)
                 .toList();
     }
