@@ -307,12 +307,12 @@ class AccountTest {
         try (Socket socket = new Socket(
                 InetAddress.getLoopbackAddress(), Application.port(), InetAddress.getByName("127.0.0.9"), 0)) {
             socket.getOutputStream()
-                    .write(
-                            ("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nCookie: XSRF-TOKEN="
-                                            + token + "\r\nX-XSRF-TOKEN: " + token + "\r\nContent-Length: "
-                                            + body.length()
-                                            + "\r\nConnection: close\r\n\r\n" + body)
-                                    .getBytes(StandardCharsets.UTF_8));
+                    .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Type: "
+                                    + "application/json\r\nCookie: XSRF-TOKEN="
+                                    + token + "\r\nX-XSRF-TOKEN: " + token + "\r\nContent-Length: "
+                                    + body.length()
+                                    + "\r\nConnection: close\r\n\r\n" + body)
+                            .getBytes(StandardCharsets.UTF_8));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
     }

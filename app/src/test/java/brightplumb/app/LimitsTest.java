@@ -94,12 +94,12 @@ class LimitsTest {
         String body = new JsonMapper().writeValueAsString(lay(20));
         try (Socket left = new Socket("127.0.0.1", Application.port())) {
             left.getOutputStream()
-                    .write(
-                            ("POST /api/lays/savings HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nCookie: PLUMB_SESSION="
-                                            + demo.cookie("PLUMB_SESSION") + "; XSRF-TOKEN=" + demo.cookie("XSRF-TOKEN")
-                                            + "\r\nX-XSRF-TOKEN: " + demo.cookie("XSRF-TOKEN") + "\r\nContent-Length: "
-                                            + body.length() + "\r\n\r\n" + body)
-                                    .getBytes(StandardCharsets.UTF_8));
+                    .write(("POST /api/lays/savings HTTP/1.1\r\nHost: localhost\r\nContent-Type: "
+                                    + "application/json\r\nCookie: PLUMB_SESSION="
+                                    + demo.cookie("PLUMB_SESSION") + "; XSRF-TOKEN=" + demo.cookie("XSRF-TOKEN")
+                                    + "\r\nX-XSRF-TOKEN: " + demo.cookie("XSRF-TOKEN") + "\r\nContent-Length: "
+                                    + body.length() + "\r\n\r\n" + body)
+                            .getBytes(StandardCharsets.UTF_8));
             left.getOutputStream().flush();
             Waiting.until(() -> limits.underWay(Work.LAY_SEARCH) == 1);
         }

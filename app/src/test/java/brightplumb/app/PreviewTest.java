@@ -297,12 +297,16 @@ class PreviewTest {
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":-700,\"hipGirth\":900}}; measures.waistGirth",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":90000}}; measures.hipGirth",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":28,\"hipGirth\":38}}; measures.waistGirth",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":\"38 1/2\"}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":\"38 1/2\"}}; "
+                        + "measures.hipGirth",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":1e999}}; measures.hipGirth",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":\"NaN\"}}; measures.hipGirth",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":\"NaN\"}}; "
+                        + "measures.hipGirth",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":[900]}}; measures.hipGirth",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900,\"nose\":3}}; measures.nose",
-                "{\"cut\":\"straight-skirt\",\"way\":\"bauhaus\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; way",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900,\"nose\":3}}; "
+                        + "measures.nose",
+                "{\"cut\":\"straight-skirt\",\"way\":\"bauhaus\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; "
+                        + "way",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"swing\":3}}; settings.swing",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"hipEase\":\"much\"}}; settings.hipEase",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"hipEase\":99999}}; settings.hipEase",
@@ -310,7 +314,8 @@ class PreviewTest {
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"length\":150}}; settings.length",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"cloth\":{\"width\":3}}; cloth.width",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"cloth\":{\"stretch\":\"lots\"}}; cloth.stretch",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"surprise\":1}; surprise",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"surprise\":1}; "
+                        + "surprise",
                 "{\"cut\":{},\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; cut",
                 "{\"cut\":\"straight-skirt\",\"measures\":7}; measures",
             })

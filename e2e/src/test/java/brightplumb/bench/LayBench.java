@@ -70,7 +70,8 @@ public final class LayBench {
                 "one garment, %d lays: %.3f of plain rows of boxes on average, %.3f at the most; slowest %.0f ms%n",
                 toShelves.size(), mean(toShelves), most(toShelves), slowest);
         System.out.printf(
-                "ten garments, %d lays: %.3f of a plain greedy on average, %.3f at the most; %.0f %% of the cloth used; slowest %.0f ms%n",
+                "ten garments, %d lays: %.3f of a plain greedy on average, %.3f at the most; %.0f %% of the cloth "
+                        + "used; slowest %.0f ms%n",
                 toGreedy.size(), mean(toGreedy), most(toGreedy), 100 * use / toGreedy.size(), slowestOfTen);
     }
 

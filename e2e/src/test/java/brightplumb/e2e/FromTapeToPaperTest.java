@@ -239,7 +239,8 @@ class FromTapeToPaperTest {
         Page page = browser.signedIn();
         Browser.openTicket(page, "Lamplighter");
         Object fits = page.evaluate(
-                "document.documentElement.scrollHeight <= window.innerHeight && document.documentElement.scrollWidth <= window.innerWidth");
+                "document.documentElement.scrollHeight <= window.innerHeight && document.documentElement.scrollWidth "
+                        + "<= window.innerWidth");
         Assertions.assertThat(fits).isEqualTo(true);
     }
 }

@@ -1,5 +1,6 @@
 package brightplumb.app.account;
 
+import brightplumb.app.door.ResponseBodyFilter;
 import brightplumb.app.problems.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -26,12 +27,12 @@ class AccountInterceptor implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        String page = request.getHeader(ACCOUNT);
-        if (page != null
-                && request.getUserPrincipal() instanceof Authentication who
-                && who.getPrincipal() instanceof Member member
-                && !page.equals(member.account().toString())) {
-            throw new NotSignedIn("Somebody else is signed in here now");
+        if (request.getUserPrincipal() instanceof Authentication who && who.getPrincipal() instanceof Member member) {
+            ResponseBodyFilter.isFor(request, member.account());
+            String page = request.getHeader(ACCOUNT);
+            if (page != null && !page.equals(member.account().toString())) {
+                throw new NotSignedIn("Somebody else is signed in here now");
+            }
         }
         return true;
     }

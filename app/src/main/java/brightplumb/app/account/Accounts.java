@@ -77,12 +77,14 @@ public class Accounts {
                 .param("client", client)
                 .param("browser", browser)
                 .update();
-        db.sql("""
+        String older = """
                         delete from sign_in where account_id = :account and id not in (
-                            select id from sign_in where account_id = :account order by id desc limit :most)""").param("account", account).param("most", SIGN_INS).update();
-        db.sql("""
+                            select id from sign_in where account_id = :account order by id desc limit :most)""";
+        db.sql(older).param("account", account).param("most", SIGN_INS).update();
+        String known = """
                         insert into known_client (account_id, client) values (:account, :client)
-                        on conflict (account_id, client) do update set seen_at = now()""").param("account", account).param("client", client).update();
+                        on conflict (account_id, client) do update set seen_at = now()""";
+        db.sql(known).param("account", account).param("client", client).update();
     }
 
     /**
@@ -125,9 +127,14 @@ public class Accounts {
 
     /** Whether an account is of an invented workroom, which everybody shares. */
     boolean isDemo(UUID account) {
-        return db.sql("""
+        String memberships = """
                         select count(*) from membership m join workroom w on w.id = m.workroom_id
-                        where m.account_id = :account and w.demo""").param("account", account).query(Integer.class).single() > 0;
+                        where m.account_id = :account and w.demo""";
+        return db.sql(memberships)
+                        .param("account", account)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
     /** Keeps the hash of a new recovery code in place of the one before. */
@@ -181,16 +188,19 @@ public class Accounts {
         db.sql("delete from account where id = :account")
                 .param("account", account)
                 .update();
-        db.sql("""
+        String empty = """
                         delete from workroom w where w.id = :workroom
-                        and not exists (select 1 from membership m where m.workroom_id = w.id)""").param("workroom", workroom).update();
+                        and not exists (select 1 from membership m where m.workroom_id = w.id)""";
+        db.sql(empty).param("workroom", workroom).update();
     }
 
     /** Ends every session in the invented workrooms. */
     public void endDemoSessions() {
-        db.sql("""
+        String sessions = """
                         delete from spring_session where principal_name in (
-                            select m.account_id::text from membership m join workroom w on w.id = m.workroom_id where w.demo)""").update();
+                            select m.account_id::text from membership m
+                            join workroom w on w.id = m.workroom_id where w.demo)""";
+        db.sql(sessions).update();
     }
 
     /** Whether the invented workrooms are there. */

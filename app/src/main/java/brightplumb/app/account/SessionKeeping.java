@@ -21,7 +21,8 @@ class SessionKeeping {
     private static final Pattern ID = Pattern.compile("[0-9a-f-]{36}");
     private static final String NOTE_ONCE_A_MINUTE = """
             with now_seen (session_id, seen, idle, expiry, principal, id) as (
-                values (cast(? as char(36)), cast(? as bigint), cast(? as int), cast(? as bigint), cast(? as varchar(100)), cast(? as char(36))))
+                values (cast(? as char(36)), cast(? as bigint), cast(? as int), cast(? as bigint),
+                        cast(? as varchar(100)), cast(? as char(36))))
             update %TABLE_NAME% s
             set session_id = n.session_id, last_access_time = n.seen, max_inactive_interval = n.idle,
                 expiry_time = n.expiry, principal_name = n.principal

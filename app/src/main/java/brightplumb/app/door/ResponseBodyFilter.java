@@ -17,7 +17,6 @@ import java.io.InputStream;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicLong;
 import org.apache.coyote.CloseNowException;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
@@ -35,10 +34,12 @@ public final class ResponseBodyFilter implements Filter {
 
     private static final int PORTION = 1 << 14;
     private static final String AFTER = ResponseBodyFilter.class.getName() + ".after";
+    private static final String READER = ResponseBodyFilter.class.getName() + ".reader";
+    private static final String NOBODY = "nobody";
     private static final String TOO_SLOW = ResponseBodyFilter.class.getName() + ".slow";
 
     private final long within;
-    private final AtomicLong held = new AtomicLong();
+    private final HeldAnswers held = new HeldAnswers(MOST_HELD);
 
     /** What is to be done when a request's last byte is out, or it is sure that none will be. */
     private static final class After {
@@ -64,7 +65,12 @@ public final class ResponseBodyFilter implements Filter {
 
     /** Returns how many bytes of answers are held, because nobody has read them yet. */
     public long unread() {
-        return held.get();
+        return held.all();
+    }
+
+    /** Says whose answer it is, so that what they do not read takes no room of others. */
+    public static void isFor(HttpServletRequest request, Object account) {
+        request.setAttribute(READER, account);
     }
 
     /** Has something done once the answer's last byte is out, or its reader is gone; once, and in any case. */
@@ -111,8 +117,8 @@ public final class ResponseBodyFilter implements Filter {
         if (size == 0 || HttpMethod.HEAD.matches(request.getMethod())) {
             return false;
         }
-        if (held.addAndGet(size) > MOST_HELD) {
-            held.addAndGet(-size);
+        Object reader = request.getAttribute(READER) == null ? NOBODY : request.getAttribute(READER);
+        if (!held.take(reader, size)) {
             response.reset();
             Answer.problem(
                     response,
@@ -121,7 +127,7 @@ public final class ResponseBodyFilter implements Filter {
                     "Too many answers wait to be read. Try again in a moment.");
             return false;
         }
-        after.add(() -> held.addAndGet(-size));
+        after.add(() -> held.release(reader, size));
         response.setContentLength(size);
         AsyncContext sending = request.startAsync(request, response);
         sending.setTimeout(within);

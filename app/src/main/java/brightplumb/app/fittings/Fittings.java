@@ -30,8 +30,8 @@ class Fittings {
 
     /** A ticket's fittings, newest first. */
     List<FittingView> of(UUID workroom, UUID ticket) {
-        return db.sql(
-                        "select * from fitting where workroom_id = :workroom and ticket_id = :ticket order by after_rev desc, made_at desc")
+        return db.sql("select * from fitting where workroom_id = :workroom and ticket_id = :ticket order by "
+                        + "after_rev desc, made_at desc")
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .query(this::fitting)
@@ -48,7 +48,8 @@ class Fittings {
             int after,
             String madeBy) {
         db.sql("""
-                        insert into fitting (workroom_id, ticket_id, remark, note, changes, before_rev, after_rev, made_by)
+                        insert into fitting (workroom_id, ticket_id, remark, note, changes,
+                                             before_rev, after_rev, made_by)
                         values (:workroom, :ticket, :remark, :note, :changes::jsonb, :before, :after, :madeBy)""")
                 .param("workroom", workroom)
                 .param("ticket", ticket)

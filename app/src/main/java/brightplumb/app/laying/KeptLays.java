@@ -19,8 +19,8 @@ class KeptLays {
     }
 
     Optional<KeptLay> of(UUID workroom, UUID ticket, String layer) {
-        return db.sql(
-                        "select lay from ticket_lay where workroom_id = :workroom and ticket_id = :ticket and layer = :layer")
+        return db.sql("select lay from ticket_lay where workroom_id = :workroom and ticket_id = :ticket and layer = "
+                        + ":layer")
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .param("layer", layer)

@@ -79,7 +79,8 @@ public class Progress {
                             insert into making_progress (workroom_id, ticket_id, work, done_at, done_by)
                             values (:workroom, :ticket, :work, case when :done then now() end, :by)
                             on conflict (ticket_id, work) do update
-                            set done_at = case when :done then coalesce(making_progress.done_at, now()) end, done_by = :by
+                            set done_at = case when :done then coalesce(making_progress.done_at, now()) end,
+                                done_by = :by
                             where making_progress.workroom_id = excluded.workroom_id""")
                     .param("workroom", workroom)
                     .param("ticket", ticket)
@@ -96,7 +97,8 @@ public class Progress {
     void clock(UUID workroom, UUID ticket, List<String> work, boolean runs) {
         db.sql("""
                         update making_progress
-                        set seconds = seconds + greatest(0, extract(epoch from now() - clock_since)::bigint), clock_since = null
+                        set seconds = seconds + greatest(0, extract(epoch from now() - clock_since)::bigint),
+                            clock_since = null
                         where workroom_id = :workroom and ticket_id = :ticket and clock_since is not null
                           and (:all or work in (:work))""")
                 .param("workroom", workroom)

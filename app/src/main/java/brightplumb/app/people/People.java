@@ -16,8 +16,10 @@ public class People {
 
     private static final String VIEW = """
             select p.id, p.name, p.note, p.version, p.created_at,
-                   (select count(*) from measure_sheet s where s.workroom_id = p.workroom_id and s.person_id = p.id) as sheets,
-                   (select max(taken_on) from measure_sheet s where s.workroom_id = p.workroom_id and s.person_id = p.id) as last_taken,
+                   (select count(*) from measure_sheet s
+                       where s.workroom_id = p.workroom_id and s.person_id = p.id) as sheets,
+                   (select max(taken_on) from measure_sheet s
+                       where s.workroom_id = p.workroom_id and s.person_id = p.id) as last_taken,
                    (select count(*) from ticket t where t.workroom_id = p.workroom_id and t.person_id = p.id) as tickets
             from person p where p.workroom_id = :workroom""";
 
@@ -77,7 +79,8 @@ public class People {
     boolean change(UUID workroom, UUID id, Integer version, String name, String note) {
         return db.sql("""
                         update person set name = :name, note = :note, version = version + 1
-                        where workroom_id = :workroom and id = :id and version = coalesce(cast(:version as int), version)""")
+                        where workroom_id = :workroom and id = :id
+                              and version = coalesce(cast(:version as int), version)""")
                         .param("workroom", workroom)
                         .param("id", id)
                         .param("version", version)

@@ -86,7 +86,8 @@ public class Revisions {
             return revision;
         }
         String then = db.sql(
-                        "select result_hash from revision where workroom_id = :workroom and ticket_id = :ticket and number = :number")
+                        "select result_hash from revision where workroom_id = :workroom and ticket_id = :ticket and "
+                                + "number = :number")
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .param("number", number)
@@ -109,7 +110,8 @@ public class Revisions {
     public Optional<DrawnPattern> pattern(UUID workroom, UUID ticket, int number) {
         return db.sql("""
                         select drawn from revision
-                        where workroom_id = :workroom and ticket_id = :ticket and number = :number and drawn is not null""")
+                        where workroom_id = :workroom and ticket_id = :ticket and number = :number
+                              and drawn is not null""")
                 .param("workroom", workroom)
                 .param("ticket", ticket)
                 .param("number", number)
@@ -151,11 +153,13 @@ public class Revisions {
             return same.get();
         }
         int number = db.sql("""
-                        insert into revision (workroom_id, ticket_id, number, reason, made_by, request, format, engine, result_hash,
-                                              drawn, compared_engine, compared_moved)
+                        insert into revision (workroom_id, ticket_id, number, reason, made_by, request, format, engine,
+                                              result_hash, drawn, compared_engine, compared_moved)
                         values (:workroom, :ticket,
-                                (select coalesce(max(number), 0) + 1 from revision where workroom_id = :workroom and ticket_id = :ticket),
-                                :reason, :madeBy, :request::jsonb, :format, :engine, :hash, :drawn::jsonb, :engine, false)
+                                (select coalesce(max(number), 0) + 1 from revision
+                                    where workroom_id = :workroom and ticket_id = :ticket),
+                                :reason, :madeBy, :request::jsonb, :format, :engine,
+                                :hash, :drawn::jsonb, :engine, false)
                         returning number""")
                 .param("workroom", workroom)
                 .param("ticket", ticket)

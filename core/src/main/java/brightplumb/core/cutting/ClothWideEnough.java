@@ -53,7 +53,8 @@ final class ClothWideEnough {
                                 : "The widest piece does not go across the cloth.",
                         wide
                                 ? ""
-                                : "With its allowances it is wider than the cloth as it is laid; buy wider cloth, or seam the piece.",
+                                : "With its allowances it is wider than the cloth as it is laid; buy wider cloth, or "
+                                        + "seam the piece.",
                         wide ? List.of() : wider(across),
                         across)
                 .asFloor();

@@ -57,10 +57,11 @@ public final class MostStretch {
             return marked;
         }
         List<Notice> notices = new ArrayList<>(draft.notices());
-        notices.add(
-                Notice.of(
-                        "stretch-along",
-                        "This cloth stretches further along its selvedge than across: cut so, the lesser stretch goes round the body. Turn the pieces a quarter, or say the cloth's stretch as it will lie."));
+        notices.add(Notice.of(
+                "stretch-along",
+                "This cloth stretches further along its selvedge than across: cut so, the lesser stretch goes "
+                        + "round the body. Turn the pieces a quarter, or say the cloth's stretch as it will "
+                        + "lie."));
         return marked.noticing(notices);
     }
 

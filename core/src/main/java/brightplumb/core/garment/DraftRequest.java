@@ -138,10 +138,10 @@ public record DraftRequest(
             levelled(told)
                     .ifPresentOrElse(
                             length -> byHand.put(setting, length),
-                            () -> faults.add(
-                                    new Refusal.Fault(
-                                            field,
-                                            "A length against a level says from: waist, knee, ankle or floor, and add: millimetres below it")));
+                            () -> faults.add(new Refusal.Fault(
+                                    field,
+                                    "A length against a level says from: waist, knee, ankle or floor, and "
+                                            + "add: millimetres below it")));
         } else if (!(value instanceof Number number) || !Double.isFinite(number.doubleValue())) {
             faults.add(new Refusal.Fault(
                     field, setting.title() + " is a number" + (setting.isRatio() ? "" : " of millimetres")));

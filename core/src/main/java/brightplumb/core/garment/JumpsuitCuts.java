@@ -132,12 +132,14 @@ final class JumpsuitCuts {
                             .times(1.25)
                             .plus(Amount.inches("back wider", 2))
                             .atMost(given.amount(KNEE).minus(Amount.inches("tapers on", 1.5))),
-                    "A quarter more than the ankle, to pass the heel; the back {2} wider, and still narrower than the knee."));
+                    "A quarter more than the ankle, to pass the heel; the back {2} wider, and still narrower than the "
+                            + "knee."));
 
     private static final Cut PEPLUM = Cut.of(
                     "peplum-jumpsuit",
                     "Peplum jumpsuit",
-                    "Legs and a lined bodice, seamed at the waist; an elastic top edge off the shoulder with a circle peplum, a long zip behind.",
+                    "Legs and a lined bodice, seamed at the waist; an elastic top edge off the shoulder with a circle "
+                            + "peplum, a long zip behind.",
                     Group.ONE_PIECE,
                     Parts.LEGS_BELOW,
                     "house",
@@ -153,7 +155,8 @@ final class JumpsuitCuts {
             .sewn(Sequence.LEG_FIRST)
             .recipe(Way.byTheRecipe(
                             Ways.of(Ways.LEGS, "sixteenth"),
-                            "The fork a quarter of the hip quarter, the back {2} more; thigh, knee and hem by the tape.",
+                            "The fork a quarter of the hip quarter, the back {2} more; thigh, knee and hem by the "
+                                    + "tape.",
                             PEPLUM_AMOUNTS)
                     .finding(FORK_DROP));
 

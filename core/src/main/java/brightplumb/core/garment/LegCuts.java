@@ -121,7 +121,8 @@ final class LegCuts {
                                     .over(2)
                                     .minus(given.body().hip().over(4))
                                     .atLeast(given.body().hip().over(20)),
-                            "What half the garment's thigh is wider than the hip quarter, and a twentieth of the hip at least.")),
+                            "What half the garment's thigh is wider than the hip quarter, and a twentieth of the hip "
+                                    + "at least.")),
             entry(BACK_EXTENSION, FORK_AND_TWO),
             entry(FRONT_HIP_OUT, inches(0.25, "{0.25} out at the hip, for the belly.")),
             entry(CENTRE_FRONT_DROP, inches(1, "{1} down in front, for the short rise.")),
@@ -289,7 +290,8 @@ final class LegCuts {
             legs(
                             "flap-pocket-shorts",
                             "Flap-pocket shorts",
-                            "The shorts block in centimetres, a zip in the left side; a shaped band, and patch pockets with flaps.",
+                            "The shorts block in centimetres, a zip in the left side; a shaped band, and patch "
+                                    + "pockets with flaps.",
                             Group.SHORTS,
                             "house",
                             SHORT,

@@ -152,7 +152,7 @@ final class SkirtCuts {
                                             SIDE_SEWN_IN,
                                             inches(
                                                     0.5,
-                                                    "Sewn {1} from the edge: {0.5} inside the line, for a closer fit.")),
+                                                    "Sewn {1} from the edge, {0.5} inside the line: a closer fit.")),
                                     entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "{1.5} at the hem."))))
                     .made(Operations.STRAIGHT_BAND)
                     .in(KNIT)

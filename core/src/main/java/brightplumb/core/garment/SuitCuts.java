@@ -75,7 +75,8 @@ final class SuitCuts {
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "sitting"),
-                            "By the rise, taken seated; the front ends {1} below the crotch line, the back {3} below that line.",
+                            "By the rise, taken seated; the front ends {1} below the crotch line, the back {3} below "
+                                    + "that line.",
                             Map.of(
                                     ARMHOLE_RULE, chosen(ArmholeRule.BUST_SIXTH, "A sixth of the bust and {1.5}."),
                                     BACK_END, inches(2, "{3} below the crotch line itself."),
@@ -83,7 +84,8 @@ final class SuitCuts {
             suit(
                             "funnel-bodysuit",
                             "Funnel bodysuit",
-                            "Of stretch net, with a funnel at the neck and sleeves over the hands; without sleeves, an inner layer.",
+                            "Of stretch net, with a funnel at the neck and sleeves over the hands; without sleeves, "
+                                    + "an inner layer.",
                             Map.of(
                                     NECK_WIDTH, inches(2.75, "Close: the funnel stands on it."),
                                     FRONT_NECK_DEPTH, inches(3, "{3} in front."),
@@ -100,7 +102,8 @@ final class SuitCuts {
                     .sewn(Sequence.LEG_FIRST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "sitting"),
-                            "{1} below the rise; the hip line {5} down, a quarter of the hip wide; the back's strip {2} a side.",
+                            "{1} below the rise; the hip line {5} down, a quarter of the hip wide; the back's strip "
+                                    + "{2} a side.",
                             Map.of(
                                     ARMHOLE_FROM,
                                             chosen(
@@ -133,12 +136,14 @@ final class SuitCuts {
                     .sewn(Sequence.SIDES_LAST)
                     .recipe(Way.byTheRecipe(
                             Ways.of(Ways.SUITS, "hipquarter"),
-                            "By a quarter of the hip: the hip quarter half-way down to the crotch, guides of {5} and {7}.",
+                            "By a quarter of the hip: the hip quarter half-way down to the crotch, guides of {5} and "
+                                    + "{7}.",
                             Map.of(FRONT_END, inches(2, "{2} below the crotch line.")))),
             Cut.of(
                             "pull-on-romper",
                             "Pull-on romper",
-                            "In one from the straps to the legs, cut on the fold without a fork, pulled on through the neck.",
+                            "In one from the straps to the legs, cut on the fold without a fork, pulled on through "
+                                    + "the neck.",
                             Group.ONE_PIECE,
                             Parts.ROMPER,
                             "house",

@@ -59,7 +59,8 @@ final class FlatSteps {
                         StepId.MARK,
                         "Cut, and mark",
                         Work.MARK,
-                        "Transfer darts, notches and drill marks while the paper still lies on the cloth; then lift it.",
+                        "Transfer darts, notches and drill marks while the paper still lies on the cloth; then lift "
+                                + "it.",
                         "Say on each piece which is front and which is back: they are easily mixed up.")
                 .on(ids(p -> true))
                 .looking(List.of(new Figure(
@@ -82,7 +83,8 @@ final class FlatSteps {
                                                 .distinct()
                                                 .collect(Collectors.joining(", ")),
                                 Work.FUSE,
-                                "Lay the fusing on the wrong side, grain on grain. Press it down, do not slide the iron; let it cool flat.")
+                                "Lay the fusing on the wrong side, grain on grain. Press it down, do not slide the "
+                                        + "iron; let it cool flat.")
                         .on(fusings.stream().map(Piece::id))
                         .taking(Supply.FUSING)
                         .after(StepId.MARK));
@@ -110,7 +112,8 @@ final class FlatSteps {
                         StepId.DARTS,
                         lined ? "Darts, shell and lining" : "Darts",
                         Work.DART,
-                        "Fold each on its middle, leg on leg, and stitch from the edge to the point; the last stitches run along the fold. Tie off, do not back-tack.",
+                        "Fold each on its middle, leg on leg, and stitch from the edge to the point; the last "
+                                + "stitches run along the fold. Tie off, do not back-tack.",
                         "Press them toward the centre, over something round.")
                 .on(darted.stream().map(Piece::id))
                 .looking(looks)
@@ -127,7 +130,8 @@ final class FlatSteps {
                         StepId.NEATEN,
                         "Neaten the raw edges, and press",
                         Work.NEATEN,
-                        "While the pieces lie flat: sides, inseams and centres, and hems that are turned once. Not the waist.")
+                        "While the pieces lie flat: sides, inseams and centres, and hems that are turned once. Not "
+                                + "the waist.")
                 .on(raw.stream().map(Shown::piece))
                 .showing(raw)
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS));
@@ -167,12 +171,14 @@ final class FlatSteps {
         List<String> how = new ArrayList<>();
         how.add(
                 rolled
-                        ? "Let it hang for a day and level it from the floor: what lies on the bias drops. Then roll it, or turn it twice, narrow."
+                        ? "Let it hang for a day and level it from the floor: what lies on the bias drops. Then roll "
+                                + "it, or turn it twice, narrow."
                         : deep == 0
                                 ? "Leave the edge as it is cut, or bind it."
                                 : deep < Length.INCH
                                         ? "Turn it once on the line and stitch; or turn half of it under first."
-                                        : "Chalk a line at twice the allowance from the raw edge; turn {0.5} under, then the edge to the line, and press the fold.");
+                                        : "Chalk a line at twice the allowance from the raw edge; turn {0.5} under, "
+                                                + "then the edge to the line, and press the fold.");
         how.add(
                 flat
                         ? "Flat, while its panels are still open: the ends are caught in the seams that close it."
@@ -203,12 +209,12 @@ final class FlatSteps {
     }
 
     private List<MakingStep> press() {
-        return List.of(
-                MakingStep.of(
-                        StepId.PRESS,
-                        "Last press",
-                        Work.PRESS,
-                        "From the wrong side, or under a cloth. Pull basting and chalk; look for loose pins before anyone puts it on."));
+        return List.of(MakingStep.of(
+                StepId.PRESS,
+                "Last press",
+                Work.PRESS,
+                "From the wrong side, or under a cloth. Pull basting and chalk; look for loose pins before "
+                        + "anyone puts it on."));
     }
 
     private List<Shown> edges(Predicate<Edge> which, Layer layer) {

@@ -112,8 +112,10 @@ final class SeamSteps {
                             StepId.CROTCH,
                             "Crotch, in one pass",
                             Work.CENTRE,
-                            "One leg inside the other, right sides together; inseam on inseam, then the waist, then the notches.",
-                            "From the front, under the fork and up the back in one pass; twice below the hip. Clip the curve.")
+                            "One leg inside the other, right sides together; inseam on inseam, then the waist, then "
+                                    + "the notches.",
+                            "From the front, under the fork and up the back in one pass; twice below the hip. Clip "
+                                    + "the curve.")
                     .with(seams.get(0).stitch())
                     .after(FlatSteps.BEFORE_SEAMS)
                     .after(Seam.INSEAM);
@@ -187,14 +189,15 @@ final class SeamSteps {
             }
             case INSEAM -> {
                 if (role.equals(EdgeRole.CROTCH_END)) {
-                    how.add(
-                            "Front end on back end, right sides together, middles first; twice, for it bears what sitting pulls.");
+                    how.add("Front end on back end, right sides together, middles first; twice, for it bears what "
+                            + "sitting pulls.");
                     return how;
                 }
                 how.add(
                         inOnePass()
                                 ? "Crotch seam on crotch seam first; then from hem to hem in one pass, over the fork."
-                                : "Each leg: fork, knee and hem first, then between. What is longer is stretched or held in between fork and knee.");
+                                : "Each leg: fork, knee and hem first, then between. What is longer is stretched or "
+                                        + "held in between fork and knee.");
                 how.add("Press toward the back, or open.");
             }
             default -> {
@@ -212,8 +215,8 @@ final class SeamSteps {
                 } else {
                     how.add("From the end of the opening down; baste the opening itself.");
                     if (sequence.before(Work.SIDE, Work.CENTRE)) {
-                        how.add(
-                                "Before it closes, lay the piece folded and pin half the waist, half the hip and half the knee from the tape: the last cheap correction.");
+                        how.add("Before it closes, lay the piece folded and pin half the waist, half the hip and half "
+                                + "the knee from the tape: the last cheap correction.");
                     }
                 }
             }

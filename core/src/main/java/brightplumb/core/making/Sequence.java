@@ -26,7 +26,8 @@ public record Sequence(String id, String title, String about, List<Work> order) 
     public static final Sequence CROTCH_FIRST = flatThen(
             "crotch-first",
             "Centre first",
-            "Both fronts and both backs are joined at the centre, then the sides; on legs the inseam closes all in one pass.",
+            "Both fronts and both backs are joined at the centre, then the sides; on legs the inseam closes all in "
+                    + "one pass.",
             FLY,
             CENTRE,
             SLIT,

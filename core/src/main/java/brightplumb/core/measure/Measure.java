@@ -28,7 +28,8 @@ public enum Measure {
             "Hip",
             ROUND,
             "hip",
-            "Round the fullest part of the seat, feet together, tape level all the way. Two fingers flat under the tape."),
+            "Round the fullest part of the seat, feet together, tape level all the way. Two fingers flat under the "
+                    + "tape."),
     FRONT_HIP_ARC(
             "frontHipArc", "Front hip", ALONG, "hip", "From side seam to side seam across the front, at hip level."),
     BACK_HIP_ARC(
@@ -95,7 +96,8 @@ public enum Measure {
             "Shoulder to floor",
             ALONG,
             "ankle",
-            "From the neck end of the shoulder over the bust and straight down to the floor, in the shoes it is worn with."),
+            "From the neck end of the shoulder over the bust and straight down to the floor, in the shoes it is worn "
+                    + "with."),
     TOP_EDGE_GIRTH(
             "topEdgeGirth",
             "Round the top edge",

@@ -89,7 +89,8 @@ public final class Plausibility {
             doubt(
                     WAIST_GIRTH,
                     "waist-over-hip",
-                    "The waist is larger than the hip. It happens; if it is so, the draft goes straight at the side, without darts.");
+                    "The waist is larger than the hip. It happens; if it is so, the draft goes straight at the side, "
+                            + "without darts.");
         }
         apart(WAIST_GIRTH, 1.14 * mm(HIP_GIRTH) - 334, 79, "hip");
         apart(THIGH_GIRTH, 0.553 * mm(HIP_GIRTH) + 33.5, 25, "hip");

@@ -22,7 +22,8 @@ final class ArcLegs {
             QuarterLegs.WAY,
             "arc",
             "Arc",
-            "Each half from its own arc of the tape; straight legs, and a waist as wide as the hip, drawn up on elastic.",
+            "Each half from its own arc of the tape; straight legs, and a waist as wide as the hip, drawn up on "
+                    + "elastic.",
             Map.ofEntries(
                     entry(HIP_EASE, inches(2, "{0.5} in each quarter.")),
                     entry(

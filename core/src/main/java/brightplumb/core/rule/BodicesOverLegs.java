@@ -42,7 +42,8 @@ public final class BodicesOverLegs {
      */
     public static final Rule DEPTH = worked(
             BodicesOverLegs::depth,
-            "No waist gives when she sits, so the crotch is deeper: by what the tape round the trunk asks, {1.5 to 5} below the rise.");
+            "No waist gives when she sits, so the crotch is deeper: by what the tape round the trunk asks, {1.5 to 5} "
+                    + "below the rise.");
 
     /** Of a top without shoulders. */
     public static final Map<Setting, Rule> TOP = Map.of(
@@ -59,7 +60,8 @@ public final class BodicesOverLegs {
      */
     public static final Rule DEPTH_BELOW_A_SEAM = worked(
             BodicesOverLegs::depthBelowASeam,
-            "The waist is sewn and does not give when she sits: the crotch is deeper by what the tape round the trunk asks, beside what the back rises.");
+            "The waist is sewn and does not give when she sits: the crotch is deeper by what the tape round the trunk "
+                    + "asks, beside what the back rises.");
 
     private BodicesOverLegs() {}
 
@@ -70,7 +72,8 @@ public final class BodicesOverLegs {
                 ARMHOLE_FROM,
                 choosing(
                         given -> bench(given) ? ArmholeFrom.LEVEL : ArmholeFrom.SLOPE,
-                        "From the sloped shoulder, where the arm hangs; the bench takes the level line, {1} higher on the body."));
+                        "From the sloped shoulder, where the arm hangs; the bench takes the level line, {1} higher on "
+                                + "the body."));
         return Map.copyOf(rules);
     }
 

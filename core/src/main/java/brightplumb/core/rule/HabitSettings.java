@@ -43,7 +43,8 @@ public final class HabitSettings {
                     0,
                     0.75,
                     0.5,
-                    "The way over the side of the hip is longer, down the hollow of the back shorter; the front stays level."),
+                    "The way over the side of the hip is longer, down the hollow of the back shorter; the front stays "
+                            + "level."),
             tilt(
                     "side-and-back-little",
                     "Side up, back down, a little",
@@ -115,7 +116,8 @@ public final class HabitSettings {
                             "eighth",
                             "An eighth of what it gives",
                             0.125,
-                            "Five in a hundred smaller on cloth that gives forty: it lies on the body and draws nothing."),
+                            "Five in a hundred smaller on cloth that gives forty: it lies on the body and draws "
+                                    + "nothing."),
                     inTheSeams())
             .when(set -> set.cloth().stretches());
 
@@ -205,8 +207,8 @@ public final class HabitSettings {
     }
 
     private static Habit inTheSeams() {
-        String why =
-                "Drafted on the body, which is where it is cut; {0.5} sewn at each of four edges is what it is smaller by.";
+        String why = "Drafted on the body, which is where it is cut; {0.5} sewn at each of four edges is what it is "
+                + "smaller by.";
         return new Habit(
                 "seams",
                 "The seams are what it is smaller by",

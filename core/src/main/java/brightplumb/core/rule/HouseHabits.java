@@ -27,7 +27,8 @@ public final class HouseHabits {
                     NEGATIVE_EASE,
                     worked(
                             given -> negativeEase(given, 0.25),
-                            "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at most.")),
+                            "Stretch cloth is cut smaller than the body, a quarter of what it gives, an eighth at "
+                                    + "most.")),
             entry(
                     WAIST_EASE,
                     worked(
@@ -37,7 +38,8 @@ public final class HouseHabits {
                     HIP_ALLOCATION,
                     worked(
                             HouseHabits::allocation,
-                            "The seat is fuller than the belly, so the back takes more. Two tapes across front and back say how much.")),
+                            "The seat is fuller than the belly, so the back takes more. Two tapes across front and "
+                                    + "back say how much.")),
             entry(
                     DART_LENGTH_FRONT,
                     worked(given -> aboveHip(given, "front dart", 4), "The belly's fullest point lies high.")),

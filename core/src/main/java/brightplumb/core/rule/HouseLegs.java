@@ -30,14 +30,16 @@ final class HouseLegs {
             "house",
             "legs",
             "House",
-            "Chooses the amounts from the body: the back slopes with the seat, the fork drops until the inseams meet, the back rises until the loop is what the tape asked.",
+            "Chooses the amounts from the body: the back slopes with the seat, the fork drops until the inseams meet, "
+                    + "the back rises until the loop is what the tape asked.",
             HouseHabits.with(Map.ofEntries(
                     entry(
                             HIP_EASE,
                             worked(
                                     given ->
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
-                                    "Room to sit and bend: {1.5} all round; cloth that stretches is cut smaller instead.")),
+                                    "Room to sit and bend: {1.5} all round; cloth that stretches is cut smaller "
+                                            + "instead.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.FITTED, "Darts bring the waist in to the body.")),
                     entry(
                             WAIST_EASE,
@@ -53,7 +55,8 @@ final class HouseLegs {
                             worked(
                                     given -> Amount.byHabit(
                                             given.settings().chose(WAIST_FINISH, WaistFinish.GATHERED) ? 0 : 0.25),
-                                    "The centre front follows the belly in to the waist; a waist that is drawn up hangs plumb.")),
+                                    "The centre front follows the belly in to the waist; a waist that is drawn up "
+                                            + "hangs plumb.")),
                     entry(SIDE_RISE, inches(0.25, "Over the side of the hip the way is longer than down the middle.")),
                     entry(
                             BACK_IN,
@@ -62,7 +65,8 @@ final class HouseLegs {
                                                     == WaistFinish.GATHERED
                                             ? given.amount(BACK_HIP_IN)
                                             : given.body().hip().over(14),
-                                    "The centre back slopes with the seat: a twenty-eighth of the hip by the hip line, as much again by the waist.")),
+                                    "The centre back slopes with the seat: a twenty-eighth of the hip by the hip "
+                                            + "line, as much again by the waist.")),
                     entry(
                             BACK_HIP_IN,
                             worked(

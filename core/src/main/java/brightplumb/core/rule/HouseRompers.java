@@ -39,92 +39,89 @@ final class HouseRompers {
             "house",
             "romper",
             "House",
-            "One pattern for front and back, on the fold: as deep as the tape round the trunk asks, since no waist seam gives.",
+            "One pattern for front and back, on the fold: as deep as the tape round the trunk asks, since no waist "
+                    + "seam gives.",
             rules());
 
     private HouseRompers() {}
 
     private static Map<Setting, Rule> rules() {
         Map<Setting, Rule> rules = new HashMap<>(HouseSuits.WAY.rules());
-        rules.putAll(
-                Map.ofEntries(
-                        entry(NECK_WIDTH, inches(4, "Wide enough for the hips to go through: it opens nowhere else.")),
-                        entry(FRONT_NECK_DEPTH, inches(7, "Deep enough for the hips to go through.")),
-                        entry(
-                                BACK_NECK_DEPTH,
-                                worked(given -> given.amount(FRONT_NECK_DEPTH), "Front and back from one pattern.")),
-                        entry(
-                                NEGATIVE_EASE,
-                                HouseSuits.share(
-                                        0,
-                                        "The seams, sewn inside the line, are the ease; never that and less cloth.")),
-                        entry(
-                                HIP_EASE,
-                                worked(
-                                        HouseRompers::hipEase,
-                                        "None where the cloth gives; more where the thigh would not go through the leg that falls plumb from the hip.")),
-                        entry(STRAP, inches(1.5, "{1.5} wide when it is finished.")),
-                        entry(
-                                ARMHOLE_HOLLOW_BACK,
-                                worked(
-                                        given -> given.amount(ARMHOLE_HOLLOW_FRONT),
-                                        "Front and back from one pattern.")),
-                        entry(RISE_EASE, inches(3, "Without a waist seam to give, {3} deeper than the rise.")),
-                        entry(
-                                CROTCH_DEPTH,
-                                worked(
-                                        HouseRompers::depth,
-                                        "The tape round the trunk, shared between front and back; {1.5 to 4.5} below the rise.")),
-                        entry(
-                                INNER_LEG_IN,
-                                worked(
-                                        given -> given.body()
+        rules.putAll(Map.ofEntries(
+                entry(NECK_WIDTH, inches(4, "Wide enough for the hips to go through: it opens nowhere else.")),
+                entry(FRONT_NECK_DEPTH, inches(7, "Deep enough for the hips to go through.")),
+                entry(
+                        BACK_NECK_DEPTH,
+                        worked(given -> given.amount(FRONT_NECK_DEPTH), "Front and back from one pattern.")),
+                entry(
+                        NEGATIVE_EASE,
+                        HouseSuits.share(
+                                0, "The seams, sewn inside the line, are the ease; never that and less cloth.")),
+                entry(
+                        HIP_EASE,
+                        worked(
+                                HouseRompers::hipEase,
+                                "None where the cloth gives; more where the thigh would not go through the "
+                                        + "leg that falls plumb from the hip.")),
+                entry(STRAP, inches(1.5, "{1.5} wide when it is finished.")),
+                entry(
+                        ARMHOLE_HOLLOW_BACK,
+                        worked(given -> given.amount(ARMHOLE_HOLLOW_FRONT), "Front and back from one pattern.")),
+                entry(RISE_EASE, inches(3, "Without a waist seam to give, {3} deeper than the rise.")),
+                entry(
+                        CROTCH_DEPTH,
+                        worked(
+                                HouseRompers::depth,
+                                "The tape round the trunk, shared between front and back; {1.5 to 4.5} below "
+                                        + "the rise.")),
+                entry(
+                        INNER_LEG_IN,
+                        worked(
+                                given -> given.body()
+                                        .hip()
+                                        .over(28)
+                                        .atLeast(Amount.inches("least", 1))
+                                        .atMost(Amount.inches("most", 1.5)),
+                                "A twenty-eighth of the hip, {1 to 1.5}.")),
+                entry(
+                        LENGTH,
+                        worked(
+                                given -> given.inProportion(Amount.byHabit(19))
+                                        .atLeast(given.amount(CROTCH_DEPTH).plus(Amount.inches("least leg", 4))),
+                                "To the middle of the thigh, unless another length is asked.")),
+                entry(
+                        WAIST_EASE,
+                        worked(
+                                given -> given.body()
+                                        .hip()
+                                        .plus(given.amount(HIP_EASE))
+                                        .minus(given.body().waist())
+                                        .minus(given.body()
                                                 .hip()
-                                                .over(28)
-                                                .atLeast(Amount.inches("least", 1))
-                                                .atMost(Amount.inches("most", 1.5)),
-                                        "A twenty-eighth of the hip, {1 to 1.5}.")),
-                        entry(
-                                LENGTH,
-                                worked(
-                                        given -> given.inProportion(Amount.byHabit(19))
-                                                .atLeast(given.amount(CROTCH_DEPTH)
-                                                        .plus(Amount.inches("least leg", 4))),
-                                        "To the middle of the thigh, unless another length is asked.")),
-                        entry(
-                                WAIST_EASE,
-                                worked(
-                                        given -> given.body()
-                                                .hip()
-                                                .plus(given.amount(HIP_EASE))
                                                 .minus(given.body().waist())
-                                                .minus(given.body()
-                                                        .hip()
-                                                        .minus(given.body().waist())
-                                                        .notBelowZero()
-                                                        .over(2)),
-                                        "It hangs from bust to hip; the waist comes in by half of what it might.")),
-                        entry(
-                                SIDE_ALLOWANCE,
-                                onTheLine(
-                                        AllowanceHabit::side,
-                                        "Cut on the line where the cloth stretches; what is sewn inside it is the ease.")),
-                        entry(
-                                INSEAM_ALLOWANCE,
-                                onTheLine(AllowanceHabit::centre, "Cut on the line where the cloth stretches.")),
-                        entry(
-                                SIDE_SEWN_IN,
-                                worked(
-                                        given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
-                                        "Sewn {0.5} inside the line where the cloth stretches.")),
-                        entry(HEM_ALLOWANCE, inches(1, "{1} turned.")),
-                        entry(
-                                ALLOWANCES,
-                                choosing(
-                                        given -> given.cloth().stretches()
-                                                ? AllowanceHabit.ON_THE_LINE
-                                                : AllowanceHabit.INCH,
-                                        "Cut on the body line, the seams are the ease; cloth that does not give has allowances outside it."))));
+                                                .notBelowZero()
+                                                .over(2)),
+                                "It hangs from bust to hip; the waist comes in by half of what it might.")),
+                entry(
+                        SIDE_ALLOWANCE,
+                        onTheLine(
+                                AllowanceHabit::side,
+                                "Cut on the line where the cloth stretches; what is sewn inside it is the " + "ease.")),
+                entry(
+                        INSEAM_ALLOWANCE,
+                        onTheLine(AllowanceHabit::centre, "Cut on the line where the cloth stretches.")),
+                entry(
+                        SIDE_SEWN_IN,
+                        worked(
+                                given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
+                                "Sewn {0.5} inside the line where the cloth stretches.")),
+                entry(HEM_ALLOWANCE, inches(1, "{1} turned.")),
+                entry(
+                        ALLOWANCES,
+                        choosing(
+                                given -> given.cloth().stretches() ? AllowanceHabit.ON_THE_LINE : AllowanceHabit.INCH,
+                                "Cut on the body line, the seams are the ease; cloth that does not give has "
+                                        + "allowances outside it."))));
         return rules;
     }
 

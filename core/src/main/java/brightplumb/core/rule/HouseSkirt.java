@@ -25,68 +25,58 @@ final class HouseSkirt {
             "skirt",
             "House",
             "Chooses the amounts from the body: darts by the drop, the seat by its own tape where it was taken.",
-            HouseHabits.with(
-                    Map.ofEntries(
-                            entry(
-                                    HIP_EASE,
-                                    worked(
-                                            given -> HouseHabits.ease(
-                                                    given, given.body().hip(), 1),
-                                            "Room to sit and step: {1} all round; cloth that stretches is cut smaller instead.")),
-                            entry(
-                                    DART_PLAN,
-                                    chosen(
-                                            DartPlan.BY_DROP,
-                                            "Darts only as large as the difference between hip and waist asks.")),
-                            entry(CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back.")),
-                            entry(
-                                    SIDE_RISE,
-                                    inches(0.5, "Over the side of the hip the way is longer than down the middle.")),
-                            entry(
-                                    BACK_IN,
-                                    worked(
-                                            given -> Amount.byHabit(given.settings()
-                                                    .choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
-                                                    .inchesIn()),
-                                            "The centre-back seam follows the hollow of the back.")),
-                            entry(
-                                    CENTRE_BACK_SHAPE,
-                                    chosen(CentreBackShape.WAIST, "In at the waist, straight over the seat.")),
-                            entry(
-                                    SEAT,
-                                    chosen(Seat.MEDIUM, "Used only where the centre back is shaped under the seat.")),
-                            entry(
-                                    LENGTH,
-                                    worked(
-                                            given -> given.inProportion(Amount.byHabit(Length.cm(60))),
-                                            "To about the knee, unless another length is asked. "
-                                                    + Given.IN_PROPORTION)),
-                            entry(HEM_TAPER, inches(0, "As wide at the hem as at the hip.")),
-                            entry(
-                                    HEM_TAPER_FRONT,
-                                    worked(given -> given.amount(HEM_TAPER), "The same in every quarter.")),
-                            entry(
-                                    HEM_TAPER_BACK,
-                                    worked(given -> given.amount(HEM_TAPER), "The same in every quarter.")),
-                            entry(TAPER_START, inches(2.5, "A taper begun at the hip pinches it.")),
-                            entry(KNEE_LEVEL, inches(0, "The taper runs straight to the hem.")),
-                            entry(
-                                    CENTRE_BACK_HEM,
-                                    worked(
-                                            given -> Amount.byHabit(
-                                                    given.settings().choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
-                                                                    == CentreBackShape.ROUND
-                                                            ? 0.5
-                                                            : 0),
-                                            "The centre back hangs straight below the seat unless a pencil is asked.")),
-                            entry(SLIT, inches(0, "No slit unless it is asked.")),
-                            entry(STRIDE, Rule.fixed(Length.cm(65), "A step of an unhurried walk.")),
-                            entry(CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")),
-                            entry(
-                                    CENTRE_ALLOWANCE,
-                                    worked(
-                                            HouseSkirt::centre,
-                                            "Beside a zip {1} or so from waist to hem: the back is closed last, from the tape; a slit's edges turn on it.")))));
+            HouseHabits.with(Map.ofEntries(
+                    entry(
+                            HIP_EASE,
+                            worked(
+                                    given ->
+                                            HouseHabits.ease(given, given.body().hip(), 1),
+                                    "Room to sit and step: {1} all round; cloth that stretches is cut smaller "
+                                            + "instead.")),
+                    entry(
+                            DART_PLAN,
+                            chosen(
+                                    DartPlan.BY_DROP,
+                                    "Darts only as large as the difference between hip and waist asks.")),
+                    entry(CENTRE_BACK_DROP, inches(0.5, "For the hollow of the back.")),
+                    entry(SIDE_RISE, inches(0.5, "Over the side of the hip the way is longer than down the middle.")),
+                    entry(
+                            BACK_IN,
+                            worked(
+                                    given -> Amount.byHabit(given.settings()
+                                            .choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
+                                            .inchesIn()),
+                                    "The centre-back seam follows the hollow of the back.")),
+                    entry(CENTRE_BACK_SHAPE, chosen(CentreBackShape.WAIST, "In at the waist, straight over the seat.")),
+                    entry(SEAT, chosen(Seat.MEDIUM, "Used only where the centre back is shaped under the seat.")),
+                    entry(
+                            LENGTH,
+                            worked(
+                                    given -> given.inProportion(Amount.byHabit(Length.cm(60))),
+                                    "To about the knee, unless another length is asked. " + Given.IN_PROPORTION)),
+                    entry(HEM_TAPER, inches(0, "As wide at the hem as at the hip.")),
+                    entry(HEM_TAPER_FRONT, worked(given -> given.amount(HEM_TAPER), "The same in every quarter.")),
+                    entry(HEM_TAPER_BACK, worked(given -> given.amount(HEM_TAPER), "The same in every quarter.")),
+                    entry(TAPER_START, inches(2.5, "A taper begun at the hip pinches it.")),
+                    entry(KNEE_LEVEL, inches(0, "The taper runs straight to the hem.")),
+                    entry(
+                            CENTRE_BACK_HEM,
+                            worked(
+                                    given -> Amount.byHabit(
+                                            given.settings().choice(CENTRE_BACK_SHAPE, CentreBackShape.class)
+                                                            == CentreBackShape.ROUND
+                                                    ? 0.5
+                                                    : 0),
+                                    "The centre back hangs straight below the seat unless a pencil is asked.")),
+                    entry(SLIT, inches(0, "No slit unless it is asked.")),
+                    entry(STRIDE, Rule.fixed(Length.cm(65), "A step of an unhurried walk.")),
+                    entry(CLOSURE, chosen(Closure.CENTRE_BACK_ZIP, "Out of sight and flat.")),
+                    entry(
+                            CENTRE_ALLOWANCE,
+                            worked(
+                                    HouseSkirt::centre,
+                                    "Beside a zip {1} or so from waist to hem: the back is closed last, from "
+                                            + "the tape; a slit's edges turn on it.")))));
 
     private HouseSkirt() {}
 

@@ -25,7 +25,8 @@ final class HouseSuits {
             "house",
             "suit",
             "House",
-            "Chooses the amounts from the body: as deep as the tape round the trunk asks, less a little of what the cloth gives.",
+            "Chooses the amounts from the body: as deep as the tape round the trunk asks, less a little of what the "
+                    + "cloth gives.",
             HouseBodices.with(Map.ofEntries(
                     entry(
                             HIP_EASE,
@@ -37,7 +38,8 @@ final class HouseSuits {
                             CROTCH_DEPTH,
                             worked(
                                     HouseSuits::crotchLine,
-                                    "The tape round the trunk, less half of what the cloth is cut smaller, shared between front and back.")),
+                                    "The tape round the trunk, less half of what the cloth is cut smaller, shared "
+                                            + "between front and back.")),
                     entry(FRONT_END, inches(1, "The front ends just below the crotch line.")),
                     entry(BACK_END, inches(3, "The back goes on under the body and comes forward.")),
                     entry(CROTCH_WIDTH, inches(1.25, "A strip {2.5} wide.")),

@@ -76,7 +76,8 @@ public final class LegHabitSettings {
 
     private static Habit thigh() {
         String why =
-                "What the thigh needs over the quarter of the hip goes between the legs: for thighs that are thick for their hips.";
+                "What the thigh needs over the quarter of the hip goes between the legs: for thighs that are thick "
+                        + "for their hips.";
         return new Habit(
                 "thigh",
                 "By the thigh",

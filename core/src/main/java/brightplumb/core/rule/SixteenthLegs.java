@@ -26,7 +26,8 @@ final class SixteenthLegs {
             QuarterLegs.WAY,
             "sixteenth",
             "Sixteenth",
-            "The fork is a quarter of the hip quarter; thigh, knee and hem by the tape; the back {1} outside the front, its centre raised and sloped.",
+            "The fork is a quarter of the hip quarter; thigh, knee and hem by the tape; the back {1} outside the "
+                    + "front, its centre raised and sloped.",
             Map.ofEntries(
                     entry(HIP_EASE, inches(2, "{0.5} in each quarter.")),
                     entry(BACK_IN, inches(1.5, "{1.5} in, along the slope of the back.")),

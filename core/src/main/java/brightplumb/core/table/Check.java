@@ -95,7 +95,8 @@ public record Check(
 
     /** What is said of one that is off where no change of settings mends it alone. */
     public static final String UNDECIDED =
-            "No one change mends this without spoiling something else: decide between another cut, another way, or several amounts by hand.";
+            "No one change mends this without spoiling something else: decide between another cut, another way, or "
+                    + "several amounts by hand.";
 
     /** How far the measure lies from what is wanted; positive is too much. */
     public double difference() {

@@ -146,7 +146,8 @@ final class CrotchChecks {
                     "Crotch loop",
                     loop,
                     loop,
-                    "Nobody can say: crotch length was not taken. Take it from the front waist between the legs to the back waist.",
+                    "Nobody can say: crotch length was not taken. Take it from the front waist between the legs to "
+                            + "the back waist.",
                     new CrotchLoop(on, null));
         }
         double wanted = wanted(on);
@@ -168,7 +169,8 @@ final class CrotchChecks {
                 reaches
                         ? ""
                         : off < 0
-                                ? "The back neither rises nor goes under far enough: it would pull down at the back waist when she sits."
+                                ? "The back neither rises nor goes under far enough: it would pull down at the back "
+                                        + "waist when she sits."
                                 : "The back rises or goes under too far: cloth will hang in folds under the seat.",
                 reaches ? List.of() : Remedies.whenAsked(() -> longer(on, off)),
                 new CrotchLoop(on, wanted));

@@ -85,7 +85,8 @@ final class DartsSound {
                 measure.wanted(),
                 measure.tolerance(),
                 sound
-                        ? "Legs are one length, points stop above the hip, and the waist runs smooth over each closed dart."
+                        ? "Legs are one length, points stop above the hip, and the waist runs smooth over each closed "
+                                + "dart."
                         : "The darts would not sew up flat.",
                 cause,
                 remedies,

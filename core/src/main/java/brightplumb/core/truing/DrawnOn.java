@@ -49,7 +49,8 @@ final class DrawnOn {
                         switch (verdict) {
                             case TRUE -> "Pulled wide, the neck lets the " + what + " through.";
                             case NOT_TAKEN ->
-                                "Nobody can say: the head was not taken. Take it round the brow and the back of the head.";
+                                "Nobody can say: the head was not taken. Take it round the brow and the back of the "
+                                        + "head.";
                             default -> "The " + what + (studs ? " does" : "s do") + " not go through the neck.";
                         },
                         verdict == Verdict.OFF

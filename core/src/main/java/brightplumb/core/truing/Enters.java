@@ -74,7 +74,8 @@ final class Enters {
                                 ? ""
                                 : pulled
                                         ? "Stretched as far as the cloth goes, the waist is smaller than the hip."
-                                        : "The waist and both edges of the zip together are shorter than the hip and {1} to move.",
+                                        : "The waist and both edges of the zip together are shorter than the hip and "
+                                                + "{1} to move.",
                         enters ? List.of() : remedies(on, opening, pulled),
                         opening)
                 .asFloor();
@@ -92,7 +93,8 @@ final class Enters {
                         0,
                         "The waist goes over the hip; the band that draws it in must be pulled hard.",
                         "The band must stretch by " + Math.round(stretch * 100)
-                                + " %, more than the cloth was tested to: try it before it is cut, or hold the waist with an elastic.",
+                                + " %, more than the cloth was tested to: try it before it is cut, or hold the waist "
+                                + "with an elastic.",
                         List.of(),
                         opening)
                 .asFloor();

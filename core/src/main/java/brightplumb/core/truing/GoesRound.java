@@ -101,7 +101,8 @@ final class GoesRound {
                             case WATCH ->
                                 byHand
                                         ? "Less ease was asked than cloth that does not give needs to sit in."
-                                        : "This way drafts on the bare hip and counts on the seams and what can be let out.";
+                                        : "This way drafts on the bare hip and counts on the seams and what can be "
+                                                + "let out.";
                             default -> "It was asked smaller than her hip" + whatGives(on);
                         },
                         verdict == Verdict.TRUE

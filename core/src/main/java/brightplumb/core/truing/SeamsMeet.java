@@ -71,7 +71,8 @@ final class SeamsMeet {
                 meets
                         ? ""
                         : apart > 0
-                                ? "The wider back fork makes a longer inseam, and the fork was not dropped enough to make up for it."
+                                ? "The wider back fork makes a longer inseam, and the fork was not dropped enough to "
+                                        + "make up for it."
                                 : "The back fork lies too low for the front's.",
                 meets ? List.of() : Remedies.whenAsked(() -> dropped(on, apart)),
                 walked);

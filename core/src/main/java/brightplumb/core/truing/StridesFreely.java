@@ -48,7 +48,8 @@ public final class StridesFreely {
                         },
                         verdict == Verdict.TRUE
                                 ? ""
-                                : "Legs a step apart need more cloth round them than there is, from this level down to the hem.",
+                                : "Legs a step apart need more cloth round them than there is, from this level down "
+                                        + "to the hem.",
                         verdict == Verdict.TRUE ? List.of() : remedies(on, stepping),
                         stepping)
                 .asFloor()

@@ -63,7 +63,8 @@ final class Trunk {
                     loop.drawn(),
                     loop.drawn(),
                     TOLERANCE,
-                    "Nobody can say: the trunk was not taken. Take it from the shoulder down the front, between the legs and up the back to the same shoulder.",
+                    "Nobody can say: the trunk was not taken. Take it from the shoulder down the front, between the "
+                            + "legs and up the back to the same shoulder.",
                     "",
                     List.of(),
                     loop);
@@ -90,7 +91,8 @@ final class Trunk {
                     case TRUE -> "";
                     case WATCH -> "The crotch lies deeper than the tape round the trunk asks.";
                     default ->
-                        "The crotch lies higher than the tape round the trunk asks; it will cut in, or drag at the shoulders.";
+                        "The crotch lies higher than the tape round the trunk asks; it will cut in, or drag at the "
+                                + "shoulders.";
                 },
                 verdict == Verdict.TRUE ? List.of() : deepened(on, wanted - loop.drawn()),
                 loop);

@@ -53,7 +53,8 @@ final class WaistMeetsWaist {
                         : "Darts shut, bodice and legs do not meet along the waist seam.",
                 meets
                         ? ""
-                        : "Where the two legs differ at the waist, or a dart was moved on one of them, the bodice fits only the other.",
+                        : "Where the two legs differ at the waist, or a dart was moved on one of them, the bodice "
+                                + "fits only the other.",
                 List.<Remedy>of(),
                 walked);
     }

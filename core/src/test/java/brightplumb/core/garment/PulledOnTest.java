@@ -82,8 +82,8 @@ class PulledOnTest {
         assertThat(woven.draft().found(new Fact("serves.hips"))).isFalse();
         Drafted knit = draft("straight-skirt", body, Map.of(), 0.5);
         assertThat(knit.draft().fact(new Fact("serves.hips")).value())
-                .as(
-                        "hips 40 in, cut in cloth that gives by half, went on 48: so by a fifth. Common practice, no source")
+                .as("hips 40 in, cut in cloth that gives by half, went on 48: so by a fifth. Common practice, no "
+                        + "source")
                 .isCloseTo(
                         body.reading(Measure.HIP_GIRTH).orElseThrow().length().mm() * 1.2, within(1e-6));
     }

@@ -12,17 +12,17 @@ class SentenceTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            Room to sit: {1.5} all round.           | Room to sit: an inch and a half all round.  | Room to sit: 3,8 cm all round.
-            {0.5}; the seams are not let out.       | Half an inch; the seams are not let out.    | 1,3 cm; the seams are not let out.
-            Wide. {1} at the side.                  | Wide. An inch at the side.                  | Wide. 2,5 cm at the side.
-            under {0.25} none is sewn               | under a quarter inch none is sewn           | under 0,6 cm none is sewn
-            less {0.125}                            | less an eighth of an inch                   | less 0,3 cm
-            less {0.625}                            | less five eighths of an inch                | less 1,6 cm
-            {2.75} and {22.5}                       | Two and three quarters inches and 22 and a half inches | 7,0 cm and 57,2 cm
-            {5 to 8} shorter than the waist         | Five to eight inches shorter than the waist | 12,7 to 20,3 cm shorter than the waist
-            {1 to 1.5}                              | An inch to an inch and a half               | 2,5 to 3,8 cm
-            bust ÷ 4 − {1.5 in}                     | bust ÷ 4 − 1½ in                            | bust ÷ 4 − 3,8 cm
-            0.288 × hip + {84 mm}                   | 0.288 × hip + 3¼ in                         | 0.288 × hip + 8,4 cm
+            Room to sit: {1.5} all round. | Room to sit: an inch and a half all round. | Room to sit: 3,8 cm all round.
+            {0.5}; no seam is let out. | Half an inch; no seam is let out. | 1,3 cm; no seam is let out.
+            Wide. {1} at the side. | Wide. An inch at the side. | Wide. 2,5 cm at the side.
+            under {0.25} none is sewn | under a quarter inch none is sewn | under 0,6 cm none is sewn
+            less {0.125} | less an eighth of an inch | less 0,3 cm
+            less {0.625} | less five eighths of an inch | less 1,6 cm
+            {2.75} and {22.5} | Two and three quarters inches and 22 and a half inches | 7,0 cm and 57,2 cm
+            {5 to 8} shorter | Five to eight inches shorter | 12,7 to 20,3 cm shorter
+            {1 to 1.5} | An inch to an inch and a half | 2,5 to 3,8 cm
+            bust ÷ 4 − {1.5 in} | bust ÷ 4 − 1½ in | bust ÷ 4 − 3,8 cm
+            0.288 × hip + {84 mm} | 0.288 × hip + 3¼ in | 0.288 × hip + 8,4 cm
             """)
     void lengths_are_written_in_the_unit_that_is_read(String template, String inches, String centimetres) {
         Sentence sentence = Sentence.of(template);

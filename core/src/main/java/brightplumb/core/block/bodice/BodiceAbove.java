@@ -91,13 +91,15 @@ public final class BodiceAbove implements Operation {
                                 BodiceEdges.SIDE_SEAM,
                                 "Bodice, side seams",
                                 Work.LINING,
-                                "Front to backs, from the top edge to the waist; press open. The centre back stays open.")
+                                "Front to backs, from the top edge to the waist; press open. The centre back stays "
+                                        + "open.")
                         .after(StepId.MARK, StepId.DARTS, StepId.NEATEN),
                 MakingStep.of(
                                 Seam.WAIST,
                                 "Bodice to legs",
                                 Work.BAND,
-                                "Right sides together round the waist: centre front, sides and darts first, dart on dart. Press the seam up.")
+                                "Right sides together round the waist: centre front, sides and darts first, dart on "
+                                        + "dart. Press the seam up.")
                         .looking(List.of(Figure.mm("half the waist seam", half)))
                         .after(StepId.CLOSE_FORK)
                         .after(BodiceEdges.SIDE_SEAM, Seam.SIDE, Seam.CROTCH_FRONT, Seam.CROTCH_BACK),
@@ -105,7 +107,8 @@ public final class BodiceAbove implements Operation {
                                 BACK,
                                 "Bodice, centre back",
                                 Work.ZIP,
-                                "Baste the bodice's back edges to each other on the line, waist seam on waist seam: one zip runs through both.")
+                                "Baste the bodice's back edges to each other on the line, waist seam on waist seam: "
+                                        + "one zip runs through both.")
                         .sewing(BACK_SEAM)
                         .after(Seam.WAIST));
     }

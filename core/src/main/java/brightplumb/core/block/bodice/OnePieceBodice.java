@@ -79,16 +79,17 @@ final class OnePieceBodice {
                             -MOST,
                             MOST,
                             by -> Curves.length(side(back, underarm.plus(Point.of(0, by)), atWaist)) - wanted)
-                    .orElseThrow(
-                            () -> new Refusal(
-                                    LegSettings.HEM.field(),
-                                    "Front and back side cannot be brought to one length; bring what the back leg is wider nearer to the usual"));
+                    .orElseThrow(() -> new Refusal(
+                            LegSettings.HEM.field(),
+                            "Front and back side cannot be brought to one length; bring what the back leg is "
+                                    + "wider nearer to the usual"));
             if (backLines == null) {
                 table.step(
                         "underarm.back",
                         lower < 0 ? "Back underarm higher" : "Back underarm lower",
                         Amount.found("until both sides are one length", Math.abs(lower)),
-                        "Below the hip the back leg bends more than the front; the underarm takes up what its side differs by.");
+                        "Below the hip the back leg bends more than the front; the underarm takes up what its side "
+                                + "differs by.");
                 backLines = upper.drawn(Half.BACK, lower);
             }
             pattern = pattern.instead(whole(back, backLines, side(back, underarm.plus(Point.of(0, lower)), atWaist)));
@@ -106,7 +107,8 @@ final class OnePieceBodice {
                 table,
                 before,
                 levels,
-                "Down from the shoulder, along both crotch seams and up again: no waist gives, so this decides whether one can sit.");
+                "Down from the shoulder, along both crotch seams and up again: no waist gives, so this decides "
+                        + "whether one can sit.");
         return BodicesLaidOff.on(table.finished(pattern));
     }
 

@@ -193,10 +193,10 @@ public final class UpperHalf {
                         Measure.NECK_GIRTH.field(), "Neck is needed: a close neckline is drawn by the tape round it"))
                 .plus(set.amount(NECK_EASE));
         double share = Roots.between(LEAST_SHARE, MOST_SHARE, k -> neckRound(k) - wanted.value())
-                .orElseThrow(
-                        () -> new Refusal(
-                                set.byHand(NECK_EASE) ? BodiceSettings.NECK_EASE.field() : Measure.NECK_GIRTH.field(),
-                                "No neckline of this shape is so long; look at the tape round the neck, or draw the neck as wide and deep as said"));
+                .orElseThrow(() -> new Refusal(
+                        set.byHand(NECK_EASE) ? BodiceSettings.NECK_EASE.field() : Measure.NECK_GIRTH.field(),
+                        "No neckline of this shape is so long; look at the tape round the neck, or draw the "
+                                + "neck as wide and deep as said"));
         return table.step(
                 "neck.share",
                 "Neck, as a share of what is said",
@@ -339,15 +339,16 @@ public final class UpperHalf {
                 body.find(SHOULDER_WIDTH).or(() -> body.find(ACROSS_BACK)).orElseThrow();
         Amount most = quarter.minus(Amount.inches("shoulder inside the bust quarter", 0.5));
         if (across.value() / 2 > body.find(BUST_GIRTH).orElseThrow().value() / 4) {
-            paper.notice(
-                    Notice.of(
-                            "shoulder-beyond-bust",
-                            "Half the shoulder is wider than a quarter of the bust: it was brought in to {0.5} inside the quarter. Look at both tapes."));
+            paper.notice(Notice.of(
+                    "shoulder-beyond-bust",
+                    "Half the shoulder is wider than a quarter of the bust: it was brought in to {0.5} inside "
+                            + "the quarter. Look at both tapes."));
         }
         return table.step(
                 across.over(2).atMost(most).as(BodiceFacts.SHOULDER_HALF, "half shoulder"),
                 "Shoulder, half",
-                "From the centre to where the arm begins; {0.5} inside the bust quarter at least, or the armhole would lean out.");
+                "From the centre to where the arm begins; {0.5} inside the bust quarter at least, or the armhole "
+                        + "would lean out.");
     }
 
     private Amount armholeDepth(Amount bust) {

@@ -124,10 +124,10 @@ final class WaistSeamedBodice {
         LegTop backSeamLine = seam(leg(Half.BACK));
         double wanted = front.require(EdgeRole.SIDE).length();
         double lower = Roots.between(-MOST, MOST, by -> Curves.length(side(backSeamLine, by)) - wanted)
-                .orElseThrow(
-                        () -> new Refusal(
-                                WaistSettings.WAIST_EASE.field(),
-                                "Front and back of the bodice cannot be brought to one length at the side; bring the waists of both nearer to each other"));
+                .orElseThrow(() -> new Refusal(
+                        WaistSettings.WAIST_EASE.field(),
+                        "Front and back of the bodice cannot be brought to one length at the side; bring the "
+                                + "waists of both nearer to each other"));
         drawn.put(Half.BACK, piece(Half.BACK, backSeamLine, lower));
         drawn.forEach(this::say);
         Pattern pattern = legs.pattern().with(List.copyOf(drawn.values()));
@@ -137,7 +137,8 @@ final class WaistSeamedBodice {
                 table,
                 legs,
                 levels,
-                "Down from the shoulder, along both crotch seams and up again: the waist is sewn, so this decides whether one can sit.");
+                "Down from the shoulder, along both crotch seams and up again: the waist is sewn, so this decides "
+                        + "whether one can sit.");
         return BodicesLaidOff.on(table.finished(pattern), half -> SHEETS + half.id());
     }
 
@@ -313,7 +314,8 @@ final class WaistSeamedBodice {
                 "underarm.back",
                 lower < 0 ? "Back underarm higher" : "Back underarm lower",
                 Amount.found("until both sides are one length", Math.abs(lower)),
-                "Front and back waist differ, so their sides slope otherwise; the underarm takes up what they would differ by.");
+                "Front and back waist differ, so their sides slope otherwise; the underarm takes up what they would "
+                        + "differ by.");
         table.step(
                 Amount.found("front, darts shut", front.closed())
                         .plus(Amount.found("back, darts shut", back.closed()))
@@ -360,14 +362,15 @@ final class WaistSeamedBodice {
         }
         Amount girth = table.body()
                 .find(TOP_EDGE_GIRTH)
-                .orElseThrow(
-                        () -> new Refusal(
-                                Measure.TOP_EDGE_GIRTH.field(),
-                                "Round the top edge is needed: nobody can say how far it is round body and arms. Take it, or let the edge go round the body"));
+                .orElseThrow(() -> new Refusal(
+                        Measure.TOP_EDGE_GIRTH.field(),
+                        "Round the top edge is needed: nobody can say how far it is round body and arms. Take "
+                                + "it, or let the edge go round the body"));
         if (girth.value() < onBody + 4 * Length.INCH) {
             throw new Refusal(
                     Measure.TOP_EDGE_GIRTH.field(),
-                    "Round body and arms is hardly more than the bodice's own edge; look at it, or let the edge go round the body");
+                    "Round body and arms is hardly more than the bodice's own edge; look at it, or let the edge go "
+                            + "round the body");
         }
         table.step(
                 girth.as(BodiceFacts.TOP_RING, "top edge"),

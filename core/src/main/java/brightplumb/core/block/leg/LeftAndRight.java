@@ -109,6 +109,8 @@ final class LeftAndRight {
         return Notice.of(
                 "left-and-right",
                 differs.title() + " differs by " + TapeWriter.eighths(Length.mm(apart)) + " in (" + Math.round(apart)
-                        + " mm) from left to right, so each leg is drafted from its own side of the tape: four pieces, marked left and right; turn the right ones over before cutting. The centre seams are alike. The paper shows the left.");
+                        + " mm) from left to right, so each leg is drafted from its own side of the tape: four "
+                        + "pieces, marked left and right; turn the right ones over before cutting. The centre "
+                        + "seams are alike. The paper shows the left.");
     }
 }

@@ -145,7 +145,8 @@ final class LegBlock {
         if (drawn == null) {
             throw new Refusal(
                     set.faultField(),
-                    "No crotch curve can be drawn from this; look at hip, rise and waist to hip, or bring extensions and guides nearer to the usual");
+                    "No crotch curve can be drawn from this; look at hip, rise and waist to hip, or bring extensions "
+                            + "and guides nearer to the usual");
         }
         fork.guideStep(FRONT, CURVE_GUIDE_FRONT, drawn.front());
         fork.guideStep(BACK, CURVE_GUIDE_BACK, drawn.back());

@@ -93,7 +93,8 @@ final class LegFork {
                 "Back fork out from the centre",
                 moved
                         ? Sentence.of(
-                                "The rise alone did not give the loop its length, so the fork goes up to 15 % further or less far.")
+                                "The rise alone did not give the loop its length, so the fork goes up to 15 % further "
+                                        + "or less far.")
                         : set.why(BACK_EXTENSION));
         paper.step(
                 (setDrop.isPresent() ? setDrop.get() : Amount.found("until the inseams are one length", found.drop()))
@@ -124,7 +125,8 @@ final class LegFork {
         }
         if (loop.isEmpty()) {
             return Sentence.of(
-                    "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip stands in.");
+                    "Bending and sitting lengthen the back. Crotch length was not taken; a thirty-second of the hip "
+                            + "stands in.");
         }
         double missing = Math.abs(found.missing());
         return Sentence.of(

@@ -64,7 +64,8 @@ final class LegFrame {
         Amount middle = paper.step(
                 frontHip.minus(extension).over(2).as(LegFacts.CREASE_FRONT, "crease"),
                 "Crease from the centre front",
-                "The middle of the front crotch line, extension included: the leg's plumb line, the same distance down every level.");
+                "The middle of the front crotch line, extension included: the leg's plumb line, the same distance "
+                        + "down every level.");
         this.hipX = frontHip.value();
         this.crease = middle.value();
         this.frontExtension = extension.value();

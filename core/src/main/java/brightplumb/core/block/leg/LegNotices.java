@@ -33,22 +33,24 @@ final class LegNotices {
             double crotchY) {
         boolean gathered = set.choice(WAIST_FINISH, WaistFinish.class) == WaistFinish.GATHERED;
         if (!gathered && (front.waistWider() || back.waistWider())) {
-            paper.notice(
-                    Notice.of(
-                            "waist-over-hip",
-                            "The waist is wider than the hip here, so the side runs straight from waist to hip in that quarter. Nothing holds the trousers up at the hip: give them a firm band, or braces."));
+            paper.notice(Notice.of(
+                    "waist-over-hip",
+                    "The waist is wider than the hip here, so the side runs straight from waist to hip in "
+                            + "that quarter. Nothing holds the trousers up at the hip: give them a firm band, "
+                            + "or braces."));
         }
         if (hipY > crotchY - LegInner.CURVE_HEIGHT + 0.5) {
-            paper.notice(
-                    Notice.of(
-                            "hip-near-crotch",
-                            "The hip line lies less than {2 in} above the crotch line, so the curves begin {2 in} above the crotch line instead. Take waist to hip and the rise again to be sure."));
+            paper.notice(Notice.of(
+                    "hip-near-crotch",
+                    "The hip line lies less than {2 in} above the crotch line, so the curves begin {2 in} "
+                            + "above the crotch line instead. Take waist to hip and the rise again to be "
+                            + "sure."));
         }
         if (!found.inseamsMeet()) {
-            paper.notice(
-                    Notice.of(
-                            "inseams-apart",
-                            "Even with the back fork as far down as it may go, the two inseams are not one length. Bring the back extension nearer to the front's."));
+            paper.notice(Notice.of(
+                    "inseams-apart",
+                    "Even with the back fork as far down as it may go, the two inseams are not one length. "
+                            + "Bring the back extension nearer to the front's."));
         }
         if (Math.abs(found.missing()) > 0.5) {
             paper.notice(Notice.of(
@@ -59,20 +61,20 @@ final class LegNotices {
                             + ". Take crotch length and rise again; if both stand, change the depth."));
         }
         if (drawn.front().hooks() || drawn.back().hooks()) {
-            paper.notice(
-                    Notice.of(
-                            "hooked-curve",
-                            "A crotch curve bends round less than {0.5}: cloth will pull there. Take the guide further from the corner, or slope the centre back."));
+            paper.notice(Notice.of(
+                    "hooked-curve",
+                    "A crotch curve bends round less than {0.5}: cloth will pull there. Take the guide "
+                            + "further from the corner, or slope the centre back."));
         }
         boolean yielded = set.asked(CrotchSettings.CURVE_GUIDE_BACK).isEmpty();
         if (yielded
                 && !drawn.front().hooks()
                 && !drawn.back().hooks()
                 && !(drawn.front().easy() && drawn.back().easy())) {
-            paper.notice(
-                    Notice.of(
-                            "tight-curve",
-                            "A crotch curve bends round less than {20 mm}, though its guide went as near to the corner as it may. Press it over a ham, and clip it before it is turned."));
+            paper.notice(Notice.of(
+                    "tight-curve",
+                    "A crotch curve bends round less than {20 mm}, though its guide went as near to the "
+                            + "corner as it may. Press it over a ham, and clip it before it is turned."));
         }
         tape(body, set).ifPresent(paper::notice);
     }
@@ -82,7 +84,8 @@ final class LegNotices {
         if (body.estimateOf(Measure.BODY_RISE).isPresent()) {
             return helps(
                     Measure.BODY_RISE,
-                    "how deep the crotch lies. Until then a quarter of the hip and {1} stands in, and nobody can say whether she can sit in them");
+                    "how deep the crotch lies. Until then a quarter of the hip and {1} stands in, and nobody can say "
+                            + "whether she can sit in them");
         }
         if (body.find(Measure.CROTCH_LENGTH).isEmpty()) {
             return helps(
@@ -97,7 +100,8 @@ final class LegNotices {
         if (body.estimateOf(Measure.HIP_DEPTH).isPresent()) {
             return helps(
                     Measure.HIP_DEPTH,
-                    "where the hip curve lies. The usual {8 in} stands in for it, the commonest cause of a hip curve in the wrong place");
+                    "where the hip curve lies. The usual {8 in} stands in for it, the commonest cause of a hip curve "
+                            + "in the wrong place");
         }
         return Optional.empty();
     }

@@ -152,7 +152,8 @@ final class SkirtBlock {
         return paper.step(
                 depth.as(Fact.HIP_DEPTH, "waist to hip"),
                 "Waist to hip",
-                "The hip line lies where this seat is fullest. Levels are personal: {8 in} for everyone puts many hip curves in the wrong place.");
+                "The hip line lies where this seat is fullest. Levels are personal: {8 in} for everyone puts many hip "
+                        + "curves in the wrong place.");
     }
 
     private Amount length(Amount hipDepth) {

@@ -32,7 +32,8 @@ final class SkirtNotices {
         if (front.waistWider() || back.waistWider()) {
             paper.notice(Notice.of(
                     "waist-over-hip",
-                    "The waist is wider than the hip here, so there are no darts in that quarter and the side runs straight from waist to hip. "
+                    "The waist is wider than the hip here, so there are no darts in that quarter and the side runs "
+                            + "straight from waist to hip. "
                             + "Nothing holds the skirt up at the hip: give it a firm band, or braces."));
         } else {
             capped(paper, set, shares, Half.FRONT, front);
@@ -44,14 +45,15 @@ final class SkirtNotices {
             boolean shared = shares.plan() == DartPlan.BY_DROP;
             paper.notice(new Notice(
                     "side-does-darts-work",
-                    "The side seam is doing the darts' work: it comes in more than {1.75 in} in a quarter, and will stand off below the waist.",
+                    "The side seam is doing the darts' work: it comes in more than {1.75 in} in a quarter, and will "
+                            + "stand off below the waist.",
                     shared ? null : new Remedy("Share the drop over more darts", Map.of(DART_PLAN, DartPlan.BY_DROP))));
         }
         if (body.estimateOf(Measure.HIP_DEPTH).isPresent()) {
-            paper.notice(
-                    Notice.of(
-                            "hip-depth-guessed",
-                            "Waist to hip was not taken; the usual {8 in} stands in for it. It is the commonest cause of a hip curve in the wrong place."));
+            paper.notice(Notice.of(
+                    "hip-depth-guessed",
+                    "Waist to hip was not taken; the usual {8 in} stands in for it. It is the commonest cause "
+                            + "of a hip curve in the wrong place."));
         }
         boolean shaped = shares.centreBackShape() == CentreBackShape.ROUND
                 || shares.centreBackShape() == CentreBackShape.UNDER_SEAT;
@@ -59,7 +61,8 @@ final class SkirtNotices {
             boolean byHand = set.byHand(CENTRE_BACK_SHAPE);
             paper.notice(new Notice(
                     "shaping-on-flat-seat",
-                    "The seat is shaped although the back hip is no larger than the front. On a flat seat it raises a false bump; some ask for just that. Say which at the setting On a flat seat.",
+                    "The seat is shaped although the back hip is no larger than the front. On a flat seat it raises a "
+                            + "false bump; some ask for just that. Say which at the setting On a flat seat.",
                     new Remedy(
                             "Leave the centre back straight under the seat",
                             byHand
@@ -88,14 +91,14 @@ final class SkirtNotices {
                 && !asksNone(set, panel)
                 && got < wanted - 1e-6
                 && !quarter.intake().overridden()) {
-            paper.notice(
-                    Notice.of(
-                            "dart-capped-" + panel.id(),
-                            got == 0
-                                    ? "There is no room for a " + panel.id()
-                                            + " dart between this waist and hip, so none is drawn."
-                                    : "The " + panel.id()
-                                            + " dart takes less than its inch: more would push the side seam out above the hip."));
+            paper.notice(Notice.of(
+                    "dart-capped-" + panel.id(),
+                    got == 0
+                            ? "There is no room for a " + panel.id()
+                                    + " dart between this waist and hip, so none is drawn."
+                            : "The " + panel.id()
+                                    + " dart takes less than its inch: more would push the side seam out "
+                                    + "above the hip."));
         }
     }
 }

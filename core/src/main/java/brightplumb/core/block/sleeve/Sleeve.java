@@ -225,13 +225,14 @@ public final class Sleeve implements Operation {
                     table.set().byHand(CAP_HEIGHT)
                             ? SleeveSettings.CAP_HEIGHT.field()
                             : Measure.UPPER_ARM_GIRTH.field(),
-                    "No cap fits this armhole and this arm; deepen the armhole, or look at the tape round the upper arm");
+                    "No cap fits this armhole and this arm; deepen the armhole, or look at the tape round the upper "
+                            + "arm");
         }
         table.paper()
-                .notice(
-                        Notice.of(
-                                "bicep-held",
-                                "The cap that the armhole asks would be narrower than the arm: the bicep was held, and the cap is lower."));
+                .notice(Notice.of(
+                        "bicep-held",
+                        "The cap that the armhole asks would be narrower than the arm: the bicep was held, "
+                                + "and the cap is lower."));
         return Cap.of(held, lower.getAsDouble());
     }
 
@@ -284,8 +285,10 @@ public final class Sleeve implements Operation {
                                 SET,
                                 "Set the sleeves",
                                 Work.BAND,
-                                "Sleeve inside, right sides together: underarm on side seam, notch on shoulder; one notch in front, two behind.",
-                                "Ease the cap in over the shoulder without a pleat; sew from underarm round to underarm.")
+                                "Sleeve inside, right sides together: underarm on side seam, notch on shoulder; one "
+                                        + "notch in front, two behind.",
+                                "Ease the cap in over the shoulder without a pleat; sew from underarm round to "
+                                        + "underarm.")
                         .sewing(Seam.ARMHOLE)
                         .with(
                                 set.cloth().stretches()

@@ -39,7 +39,8 @@ public final class WaistLine {
             throw new Refusal(
                     set.faultField(),
                     "No smooth " + half.id()
-                            + " waist can be drawn from this; look at waist, hip and waist to hip, or bring darts, drops, rise and ease nearer to the usual");
+                            + " waist can be drawn from this; look at waist, hip and waist to hip, or bring darts, "
+                            + "drops, rise and ease nearer to the usual");
         }
         return waist;
     }
@@ -56,6 +57,7 @@ public final class WaistLine {
                 "waist.line." + half.id(),
                 half.title() + " waist line, darts closed",
                 Amount.found("measured along the line", Curves.length(waist.run()) - taken),
-                "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until the line measures what it should.");
+                "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until "
+                        + "the line measures what it should.");
     }
 }

@@ -63,7 +63,8 @@ final class BandFits {
                 },
                 verdict == Verdict.TRUE
                         ? ""
-                        : "The edge lies lower on the hip than the waist the band was made for: hold it in, shape the band, or take the side in.",
+                        : "The edge lies lower on the hip than the waist the band was made for: hold it in, shape the "
+                                + "band, or take the side in.",
                 verdict == Verdict.TRUE
                         ? List.of()
                         : List.of(new Remedy(

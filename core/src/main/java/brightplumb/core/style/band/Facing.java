@@ -153,7 +153,8 @@ public final class Facing implements Operation {
                     .orElseThrow(() -> new Refusal(
                             FACING_HEIGHT.field(),
                             role.equals(EdgeRole.WAIST)
-                                    ? "So deep a facing reaches the point of a dart, or past the opening; make it shallower"
+                                    ? "So deep a facing reaches the point of a dart, or past the opening; make it "
+                                            + "shallower"
                                     : "So deep a facing does not find room on the shoulder; make it shallower"));
             Piece facing = OffTheTop.piece(panel, strip, name, title(role), 1)
                     .ending(Strip.LOWER, End.RAW)
@@ -194,7 +195,8 @@ public final class Facing implements Operation {
                         MADE,
                         "Facing, by itself",
                         Work.BAND,
-                        "Join its pieces where the garment's are joined, leave open where the zip comes; press, and neaten the free edge.")
+                        "Join its pieces where the garment's are joined, leave open where the zip comes; press, and "
+                                + "neaten the free edge.")
                 .sewing(seams.stream().filter(seam -> !ALONG.contains(seam)).toList())
                 .taking(Supply.FUSING)
                 .after(StepId.MARK, StepId.FUSE);
@@ -206,7 +208,8 @@ public final class Facing implements Operation {
                                         ON,
                                         "Facing on",
                                         Work.BAND,
-                                        "Right sides together round the waist; clip, understitch, and turn in. Catch it at darts and sides, and beside the zip by hand.")
+                                        "Right sides together round the waist; clip, understitch, and turn in. Catch "
+                                                + "it at darts and sides, and beside the zip by hand.")
                                 .sewing(on)
                                 .looking(deep)
                                 .with("understitched")
@@ -216,7 +219,8 @@ public final class Facing implements Operation {
                                         ON,
                                         "Facing on",
                                         Work.BAND,
-                                        "Right sides together round the edge; clip the curve, understitch, and turn in. Catch it at the shoulders, and beside the zip by hand.")
+                                        "Right sides together round the edge; clip the curve, understitch, and turn "
+                                                + "in. Catch it at the shoulders, and beside the zip by hand.")
                                 .sewing(on)
                                 .looking(deep)
                                 .with("understitched")

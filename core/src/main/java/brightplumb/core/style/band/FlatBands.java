@@ -194,7 +194,8 @@ public final class FlatBands implements Operation {
                                 ON,
                                 "Bands on, flat",
                                 Work.HEM,
-                                "Each band to its half of the waist, the sides left open {1.5 in} at the top; press its free edge {0.5 in} under, bring it over, and edge-stitch.")
+                                "Each band to its half of the waist, the sides left open {1.5 in} at the top; press "
+                                        + "its free edge {0.5 in} under, bring it over, and edge-stitch.")
                         .sewing(Seam.WAIST)
                         .looking(looks)
                         .with("edge-stitched")
@@ -204,7 +205,8 @@ public final class FlatBands implements Operation {
                                 CLOSED,
                                 "Sides through the bands",
                                 Work.BAND,
-                                "Sew the sides on through the bands. What is too much at the waist is halved over both sides and taken in there; the left side is basted for the zip.")
+                                "Sew the sides on through the bands. What is too much at the waist is halved over "
+                                        + "both sides and taken in there; the left side is basted for the zip.")
                         .sewing(SIDE_SEAM)
                         .after(ON)
                         .after(Seam.SIDE));

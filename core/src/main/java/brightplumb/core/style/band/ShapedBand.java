@@ -61,7 +61,8 @@ public final class ShapedBand implements Operation {
             "No smooth line can be drawn under a band of this height; make it lower",
             "Under this band no side is left below the hip, to curve what the darts have left to; make it lower",
             "measured under the band",
-            "Below the band no dart is sewn; what it would still have taken comes off the side, curved anew to the hip.");
+            "Below the band no dart is sewn; what it would still have taken comes off the side, curved anew to the "
+                    + "hip.");
 
     @Override
     public String id() {
@@ -202,7 +203,8 @@ public final class ShapedBand implements Operation {
                                 MADE,
                                 "Band and facing, each by itself",
                                 Work.BAND,
-                                "Join the fronts to the backs at the sides, of the band and of its facing; leave open where the zip comes. Press open.",
+                                "Join the fronts to the backs at the sides, of the band and of its facing; leave open "
+                                        + "where the zip comes. Press open.",
                                 "Neaten the free edge of the facing.")
                         .sewing(own)
                         .taking(Supply.FUSING)
@@ -211,7 +213,8 @@ public final class ShapedBand implements Operation {
                                 StepId.BAND,
                                 "Band on",
                                 Work.BAND,
-                                "Right sides together, centres, sides and notches first. Clip, and press the seam up into the band.")
+                                "Right sides together, centres, sides and notches first. Clip, and press the seam up "
+                                        + "into the band.")
                         .sewing(Seam.WAIST)
                         .looking(List.of(Figure.mm("half the band, where it is sewn on", along)))
                         .after(MADE)
@@ -220,7 +223,8 @@ public final class ShapedBand implements Operation {
                                 FACED,
                                 "Facing on",
                                 Work.DRAW_IN,
-                                "Facing to band at the upper edge, right sides together; clip, turn, and understitch {0.125 in} from the edge.",
+                                "Facing to band at the upper edge, right sides together; clip, turn, and understitch "
+                                        + "{0.125 in} from the edge.",
                                 "Catch its lower edge in the ditch of the band's seam.")
                         .on(bands(after))
                         .with("understitched")

@@ -110,7 +110,8 @@ public final class StraightBand implements Operation {
                 BAND_ROUND,
                 Rule.worked(
                         given -> given.body().waist().minus(Amount.inches("to hold by itself", 1)),
-                        "A ring without an elastic holds where it is {1} shorter than the waist; it is stretched to the edge it is sewn to."));
+                        "A ring without an elastic holds where it is {1} shorter than the waist; it is stretched to "
+                                + "the edge it is sewn to."));
     }
 
     @Override
@@ -159,7 +160,8 @@ public final class StraightBand implements Operation {
                     Amount.found("measured along the new edge, darts shut", round.girth())
                             .named("band.edge", "edge under the band"),
                     "Edge under the band",
-                    "The band's height was cut off the top, and the edge lies lower on the hip: it is held in to the band.");
+                    "The band's height was cut off the top, and the edge lies lower on the hip: it is held in to the "
+                            + "band.");
         }
         Amount length = kind == BandKind.LAPPED ? sewn.plus(table.set(BAND_OVERLAP)) : sewn;
         Piece band = drawn(table, round, length.value(), height.value());
@@ -277,8 +279,10 @@ public final class StraightBand implements Operation {
         return List.of(MakingStep.of(StepId.BAND, "Band", Work.BAND)
                 .sewing(Seam.WAIST)
                 .saying(List.of(
-                        "Right side of the band to the wrong side of the garment; pin centres, sides and notches, then between.",
-                        "Press its free edge {0.5 in} under, bring it over to the face so that it just covers the seam, and edge-stitch.",
+                        "Right side of the band to the wrong side of the garment; pin centres, sides and notches, "
+                                + "then between.",
+                        "Press its free edge {0.5 in} under, bring it over to the face so that it just covers the "
+                                + "seam, and edge-stitch.",
                         drawnUp
                                 ? "Leave {1.5 in} open for the elastic."
                                 : "The ends are closed first, right sides together, and turned."))

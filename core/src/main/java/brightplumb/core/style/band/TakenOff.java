@@ -25,9 +25,9 @@ final class TakenOff {
     /** @throws Refusal where a dart's point lies in the strip, or the panel is too short for it */
     static Strip strip(Piece piece, double height) {
         return Strip.off(piece, EdgeRole.WAIST, height)
-                .orElseThrow(
-                        () -> new Refusal(
-                                BandSettings.BAND_HEIGHT.field(),
-                                "So high a band reaches the point of a dart, or past the opening; make it lower, or the darts longer"));
+                .orElseThrow(() -> new Refusal(
+                        BandSettings.BAND_HEIGHT.field(),
+                        "So high a band reaches the point of a dart, or past the opening; make it lower, or "
+                                + "the darts longer"));
     }
 }

@@ -218,7 +218,8 @@ public final class BiasBinding implements Operation {
                         ring
                                 ? "Join the strip's ends, {0.5}."
                                 : "Turn the strip's ends in where it begins and ends between the legs.",
-                        "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; stitch {0.25} in.",
+                        "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; "
+                                + "stitch {0.25} in.",
                         "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")
                 .sewing(ring ? List.of(seam(role), seam(role).of("ends")) : List.of(seam(role)))
                 .turned(CAUGHT)

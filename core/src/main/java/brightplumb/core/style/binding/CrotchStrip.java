@@ -159,7 +159,8 @@ public final class CrotchStrip implements Operation {
                                 STEP,
                                 "Strips inside the crotch ends",
                                 Work.FLY,
-                                "Right sides together along the end, turn it to the inside and press; its sides are caught when the legs are bound.")
+                                "Right sides together along the end, turn it to the inside and press; its sides are "
+                                        + "caught when the legs are bound.")
                         .sewing(strips)
                         .with("plain seam")
                         .after(StepId.MARK),
@@ -167,7 +168,8 @@ public final class CrotchStrip implements Operation {
                                 STUDS_STEP,
                                 "Studs",
                                 Work.DRAW_IN,
-                                "Lay the front end over the back by the lap; mark both studs through both ends, and set them: front over back.")
+                                "Lay the front end over the back by the lap; mark both studs through both ends, and "
+                                        + "set them: front over back.")
                         .sewing(Seam.CROTCH_ENDS)
                         .taking(Supply.STUD)
                         .after(STEP, BiasBinding.step(EdgeRole.LEG))

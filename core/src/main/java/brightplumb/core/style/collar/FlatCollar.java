@@ -197,7 +197,9 @@ public final class FlatCollar implements Operation {
                                 MADE,
                                 "Collar, by itself",
                                 Work.BAND,
-                                "Outer to under, right sides together, round the outside; clip, turn and press. Make both, and lay them on the neckline: centre front to centre front, for they get swapped.")
+                                "Outer to under, right sides together, round the outside; clip, turn and press. Make "
+                                        + "both, and lay them on the neckline: centre front to centre front, for they "
+                                        + "get swapped.")
                         .sewing(ROUND_SEAM)
                         .taking(Supply.FUSING)
                         .looking(List.of(
@@ -207,7 +209,8 @@ public final class FlatCollar implements Operation {
                                 NECK_SEAM,
                                 "Collar on",
                                 Work.BAND,
-                                "Baste it to the right side of the front neckline, from the centre front to the shoulder; the facing catches it.")
+                                "Baste it to the right side of the front neckline, from the centre front to the "
+                                        + "shoulder; the facing catches it.")
                         .after(MADE)
                         .after(Seam.SHOULDER));
     }

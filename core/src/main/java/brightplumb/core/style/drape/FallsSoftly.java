@@ -39,7 +39,8 @@ public final class FallsSoftly {
                         ? "So firm a cloth stands away; a " + what + " wants cloth that falls."
                         : "The cloth falls as a " + what + " asks.",
                 firm
-                        ? "The cloth was said to be firm: it will stand off the body where it is drawn to hang in folds."
+                        ? "The cloth was said to be firm: it will stand off the body where it is drawn to hang in "
+                                + "folds."
                         : "",
                 List.<Remedy>of(),
                 new Falls(on.set().cloth().drape()));

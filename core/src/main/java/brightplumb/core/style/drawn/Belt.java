@@ -120,7 +120,8 @@ public final class Belt implements Operation {
                         STEP,
                         "Belt",
                         Work.DRAW_IN,
-                        "Fold it right sides together; sew the ends and the long edge, {3 in} left open. Trim, turn, press, and close the gap.",
+                        "Fold it right sides together; sew the ends and the long edge, {3 in} left open. Trim, turn, "
+                                + "press, and close the gap.",
                         "Work a thread carrier at each side seam, or tack the belt at the centre back.")
                 .on(after.pieces().stream().map(Piece::id).filter(BELT::equals))
                 .looking(List.of(Figure.mm(

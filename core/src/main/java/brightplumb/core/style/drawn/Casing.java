@@ -126,7 +126,8 @@ public final class Casing implements Operation {
                         "Casing",
                         Work.BAND,
                         "Turn its raw edge under, fold it to the inside, and press; a label marks the back.",
-                        "Stitch it down along the turned edge, {1.5 in} left open at the centre back for the elastic; then once round beside the fold.")
+                        "Stitch it down along the turned edge, {1.5 in} left open at the centre back for the elastic; "
+                                + "then once round beside the fold.")
                 .showing(tops)
                 .looking(List.of(
                         Figure.mm(

@@ -154,7 +154,8 @@ public final class Drawcord implements Operation {
                                 HOLES,
                                 "Buttonholes for the cord",
                                 Work.FUSE,
-                                "Fuse a patch behind each, and work two upright buttonholes {0.5 in} long through the outer layer only, before the band is closed.")
+                                "Fuse a patch behind each, and work two upright buttonholes {0.5 in} long through the "
+                                        + "outer layer only, before the band is closed.")
                         .showing(holes)
                         .taking(Supply.FUSING)
                         .after(StepId.MARK, StepId.FUSE),
@@ -162,7 +163,8 @@ public final class Drawcord implements Operation {
                                 STEP,
                                 "Cord",
                                 Work.DRAW_IN,
-                                "Draw it through both buttonholes; knot its ends, and catch it at the centre back so that it cannot be pulled out.")
+                                "Draw it through both buttonholes; knot its ends, and catch it at the centre back so "
+                                        + "that it cannot be pulled out.")
                         .looking(List.of(Figure.mm(
                                 "cord",
                                 after.fact(Fact.BAND_LENGTH).value()

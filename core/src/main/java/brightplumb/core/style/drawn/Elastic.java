@@ -121,8 +121,10 @@ public final class Elastic implements Operation {
                         STEP,
                         "Elastic",
                         Work.DRAW_IN,
-                        "Draw it through the gap without a twist, both ends held fast with pins. Lap its ends {1 in}, try it on, and sew them in a square.",
-                        "Close the gap. Stretch the waist flat and stitch along the middle of the channel, while it is stretched, so that the elastic cannot turn.")
+                        "Draw it through the gap without a twist, both ends held fast with pins. Lap its ends {1 in}, "
+                                + "try it on, and sew them in a square.",
+                        "Close the gap. Stretch the waist flat and stitch along the middle of the channel, while it "
+                                + "is stretched, so that the elastic cannot turn.")
                 .looking(List.of(
                         Figure.mm("elastic, before the lap", set.amount(ELASTIC).value())))
                 .taking(Supply.ELASTIC)

@@ -135,7 +135,8 @@ public final class BoxFold implements Operation {
                     "fold.takes",
                     "Box fold takes at the waist",
                     wide.plus(Amount.found("the front dart", mouth(ready)).named(null, "front dart")),
-                    "The dart is folded in with it: each line goes out by half the dart at the waist, by nothing at its point.");
+                    "The dart is folded in with it: each line goes out by half the dart at the waist, by nothing at "
+                            + "its point.");
         }
         Pattern folded = pattern;
         return table.finished(

@@ -157,8 +157,10 @@ public final class KickFold implements Operation {
                         "Kick fold",
                         Work.SLIT,
                         "The corner is where the centre line meets the seam across the fold's top: mark it.",
-                        "Stitch from the end of the zip down to the corner, turn there, and go across the fold to its edge; back-tack. Baste on below it.",
-                        "Clip into the corner of the under side, short of the stitching. Press the fold to one side, left or right as it is printed, and unpick the basting.")
+                        "Stitch from the end of the zip down to the corner, turn there, and go across the fold to its "
+                                + "edge; back-tack. Baste on below it.",
+                        "Clip into the corner of the under side, short of the stitching. Press the fold to one side, "
+                                + "left or right as it is printed, and unpick the basting.")
                 .sewing(Seam.CENTRE_BACK, TOP_SEAM, EDGE_SEAM)
                 .looking(List.of(
                         Figure.mm("wide", set.amount(KICK_WIDTH).value()),

@@ -105,7 +105,8 @@ public final class HemTrim implements Operation {
                         STEP,
                         "Lace on the hem",
                         Work.HEM,
-                        "Along the folded edge, flat, before the seam that closes it; its ends are caught in that seam, or joined with {0.5 in} and turned under.")
+                        "Along the folded edge, flat, before the seam that closes it; its ends are caught in that "
+                                + "seam, or joined with {0.5 in} and turned under.")
                 .showing(hems(after).stream()
                         .filter(p -> p.layer() == Layer.SHELL)
                         .map(p -> shown(p, p.require(EdgeRole.HEM)))

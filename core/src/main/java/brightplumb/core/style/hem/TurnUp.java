@@ -125,7 +125,8 @@ public final class TurnUp implements Operation {
                     "turn-up.below",
                     "Cut on below the finished edge",
                     table.set(HEM_ALLOWANCE),
-                    "Folded up outside, down again, and hemmed inside: each part is the mirror image of the one before.");
+                    "Folded up outside, down again, and hemmed inside: each part is the mirror image of the one "
+                            + "before.");
             return table.finished(
                     before.pattern(),
                     off -> before.pieces().stream().filter(TurnUp::takes).forEach(panel -> {
@@ -216,7 +217,8 @@ public final class TurnUp implements Operation {
                             TACKED,
                             "Turn-ups up",
                             Work.HEM,
-                            "Hem the raw edge inside the leg. Fold the leg up at its finished edge to the right side, press, and tack the turn-up on both seams.")
+                            "Hem the raw edge inside the leg. Fold the leg up at its finished edge to the right side, "
+                                    + "press, and tack the turn-up on both seams.")
                     .looking(List.of(
                             Figure.mm("turn-up, finished", set.amount(TURN_UP).value())))
                     .after(StepId.HEM)
@@ -227,7 +229,9 @@ public final class TurnUp implements Operation {
                                 SEAM,
                                 "Turn-ups on, flat",
                                 Work.TURN_UP,
-                                "Fold each strip lengthwise, wrong sides together, and press. Sew both its edges to the raw edge of its panel, on the wrong side; neaten, and press the seam toward the leg.")
+                                "Fold each strip lengthwise, wrong sides together, and press. Sew both its edges to "
+                                        + "the raw edge of its panel, on the wrong side; neaten, and press the seam "
+                                        + "toward the leg.")
                         .looking(List.of(Figure.mm(
                                 "turn-up, finished", set.amount(TURN_UP).value())))
                         .after(StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN),
@@ -235,7 +239,8 @@ public final class TurnUp implements Operation {
                                 TACKED,
                                 "Turn-ups up",
                                 Work.HEM,
-                                "Its ends were sewn in one with sides and inseams. Turn the strip up to the right side, the join hidden behind it, and tack it on every seam.",
+                                "Its ends were sewn in one with sides and inseams. Turn the strip up to the right "
+                                        + "side, the join hidden behind it, and tack it on every seam.",
                                 "Before tacking, measure from the raw waist to the fold.")
                         .sewing(SIDE_SEAM, INSEAM_SEAM)
                         .looking(List.of(Figure.mm(

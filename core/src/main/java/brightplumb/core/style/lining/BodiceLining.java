@@ -116,8 +116,10 @@ public final class BodiceLining implements Operation {
                         "Lining to the bodice",
                         Work.BAND,
                         armholes
-                                ? "Right sides together along both armholes and the top edge; clip the curves, trim, turn and press. What comes on the top edge is caught between."
-                                : "Right sides together along the top edge; trim, turn and press. What comes on it is caught between.")
+                                ? "Right sides together along both armholes and the top edge; clip the curves, trim, "
+                                        + "turn and press. What comes on the top edge is caught between."
+                                : "Right sides together along the top edge; trim, turn and press. What comes on it is "
+                                        + "caught between.")
                 .sewing(seam(BodiceEdges.TOP))
                 .after(SIDES)
                 .after(BodiceEdges.SIDE_SEAM);
@@ -134,7 +136,8 @@ public final class BodiceLining implements Operation {
                                 CLOSED,
                                 "Lining, closed",
                                 Work.TRY_ON,
-                                "Turn its edges in along the zip and over the waist seam, clear of the teeth, and sew them down by hand.")
+                                "Turn its edges in along the zip and over the waist seam, clear of the teeth, and sew "
+                                        + "them down by hand.")
                         .sewing(seam(EdgeRole.CENTRE_BACK_ZIP), seam(BodiceEdges.WAIST_SEAM))
                         .after(ON, Zip.STEP)
                         .after(Seam.WAIST));

@@ -153,7 +153,8 @@ public final class Lining implements Operation {
                 "lining.shorter",
                 "Lining cut shorter by",
                 longer.times(2).named(null, "lining shorter"),
-                "Half of what the lining gives up shows at the hem, so it gives up twice what the hem would be too long.");
+                "Half of what the lining gives up shows at the hem, so it gives up twice what the hem would be too "
+                        + "long.");
     }
 
     private static Piece cut(Piece shell, double shorter) {
@@ -239,7 +240,8 @@ public final class Lining implements Operation {
                         LEVEL,
                         "Waists level",
                         Work.LINING,
-                        "Lift the lining until both waists lie level, pin, and trim what stands over by folding front and backs together.",
+                        "Lift the lining until both waists lie level, pin, and trim what stands over by folding front "
+                                + "and backs together.",
                         "Baste shell and lining together at the waist: they are sewn as one from here.")
                 .sewing(WAIST_SEAM);
         return bagged ? bagged(panel, rest, level, join) : joinedAtTheHem(panel, rest, level, join);
@@ -251,7 +253,8 @@ public final class Lining implements Operation {
                                 BAGGED,
                                 "Bag each panel",
                                 Work.LINING,
-                                "Each panel with its lining, right sides together: hem, then both sides, with the lining's seam. The waist stays open.",
+                                "Each panel with its lining, right sides together: hem, then both sides, with the "
+                                        + "lining's seam. The waist stays open.",
                                 "Trim the corners, turn, and press so that the lining does not show at hem or sides.",
                                 "A side is then two passes: the lining's seam now, and the side's later.")
                         .sewing(panel)

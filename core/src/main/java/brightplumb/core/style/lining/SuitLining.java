@@ -104,7 +104,8 @@ public final class SuitLining implements Operation {
                         SEAM,
                         "Each panel on its lining",
                         Work.FOLD,
-                        "Wrong sides together, smoothed without pulling either; stitch round just outside where the seams and bindings will cover it. They are one piece from here on.")
+                        "Wrong sides together, smoothed without pulling either; stitch round just outside where the "
+                                + "seams and bindings will cover it. They are one piece from here on.")
                 .with("narrow zigzag")
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS));
     }

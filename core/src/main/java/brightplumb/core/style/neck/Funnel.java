@@ -186,7 +186,8 @@ public final class Funnel implements Operation {
                                 ON,
                                 "Funnel on the neck",
                                 Work.BAND,
-                                "Right sides together, its seam at the centre back, notches on shoulders and centre front; stretched on where it is short.",
+                                "Right sides together, its seam at the centre back, notches on shoulders and centre "
+                                        + "front; stretched on where it is short.",
                                 "Both raw edges of the funnel lie on the neck's.")
                         .sewing(Seam.NECK)
                         .looking(List.of(Figure.mm(

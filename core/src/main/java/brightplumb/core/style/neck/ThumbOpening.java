@@ -99,7 +99,8 @@ public final class ThumbOpening implements Operation {
                         STEP,
                         "Thumb openings",
                         Work.SLIT,
-                        "The sleeve's seam is left open between its two notches; the end of the sleeve stays as it is cut.")
+                        "The sleeve's seam is left open between its two notches; the end of the sleeve stays as it is "
+                                + "cut.")
                 .on(List.of(Sleeve.SLEEVE).stream())
                 .after(StepId.MARK));
     }

@@ -149,7 +149,8 @@ public final class FalseFly implements Operation {
                         STEP,
                         "False fly",
                         Work.CENTRE,
-                        "Press the front crotch's allowance to the left front; from the right side, stitch along the fly line from the waist round to the seam, and back-tack.")
+                        "Press the front crotch's allowance to the left front; from the right side, stitch along the "
+                                + "fly line from the waist round to the seam, and back-tack.")
                 .showing(after.pieces().stream()
                         .flatMap(p -> p.lines().stream()
                                 .filter(l -> l.id().equals(LINE))

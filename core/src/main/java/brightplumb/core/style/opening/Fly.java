@@ -220,10 +220,15 @@ public final class Fly implements Operation {
                         STEP,
                         "Fly, up to the fork",
                         Work.FLY,
-                        "Sew the front crotch from the end of the fly {1.5 in} toward the fork, so that it holds; clip to the end.",
-                        "Left front: facing to the edge, right sides together; turn, press, and understitch. Lay the zip under it and sew it to the facing alone.",
-                        "Fold the shield, right side out, and neaten its open edge. Right front: turn {0.25 in} beside the line, lay it on the zip with the shield beneath, and edge-stitch all three.",
-                        "Topstitch the left front from the waist round to the end, the shield out of the way; then back-tack the end through all layers.")
+                        "Sew the front crotch from the end of the fly {1.5 in} toward the fork, so that it holds; "
+                                + "clip to the end.",
+                        "Left front: facing to the edge, right sides together; turn, press, and understitch. Lay the "
+                                + "zip under it and sew it to the facing alone.",
+                        "Fold the shield, right side out, and neaten its open edge. Right front: turn {0.25 in} "
+                                + "beside the line, lay it on the zip with the shield beneath, and edge-stitch all "
+                                + "three.",
+                        "Topstitch the left front from the waist round to the end, the shield out of the way; then "
+                                + "back-tack the end through all layers.")
                 .sewing(Stream.concat(Openings.seams(after, EdgeRole.FLY).stream(), Stream.of(FACING_SEAM, SHIELD_SEAM))
                         .distinct()
                         .toList())

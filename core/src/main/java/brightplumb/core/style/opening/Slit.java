@@ -92,7 +92,8 @@ public final class Slit implements Operation {
                         STEP,
                         "Slit",
                         Work.SLIT,
-                        "The centre back is sewn down to the notch and back-tacked there; from it the allowances turn back, and are pressed and caught.",
+                        "The centre back is sewn down to the notch and back-tacked there; from it the allowances turn "
+                                + "back, and are pressed and caught.",
                         "The hem is folded up over the turned edges, or the edges over the hem: both sides alike.",
                         "Bar-tack the top of the slit on the inside.")
                 .showing(edges)

@@ -91,7 +91,9 @@ public final class Zip implements Operation {
                         "Zip",
                         Work.ZIP,
                         "Baste the opening shut from its notch to the top; press it open as a seam. Try it on.",
-                        "Lay the zip face down on the pressed seam, its stop at the notch; baste, stitch both sides, and unpick. What is measured here is measured from the sewn line, not from the zip's edge.",
+                        "Lay the zip face down on the pressed seam, its stop at the notch; baste, stitch both sides, "
+                                + "and unpick. What is measured here is measured from the sewn line, not from the "
+                                + "zip's edge.",
                         "With a band, it may run through it: then the band is sewn on first and the zip after it.")
                 .sewing(Openings.seams(after, EdgeRole.CENTRE_BACK_ZIP))
                 .looking(Openings.figures(after))

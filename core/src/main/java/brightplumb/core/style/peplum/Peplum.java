@@ -152,7 +152,8 @@ public final class Peplum implements Operation {
                                 .mapToDouble(q -> q.require(INNER).length())
                                 .sum()),
                 free > 1
-                        ? "From the centre front over the arm to the slit; between front and back it hangs free over the arm."
+                        ? "From the centre front over the arm to the slit; between front and back it hangs free over "
+                                + "the arm."
                         : "From the centre front to the slit at the centre back, as long as the edge it is sewn to.");
         pattern = pattern.with(quarters);
         List<Join> joins = new ArrayList<>();
@@ -264,14 +265,17 @@ public final class Peplum implements Operation {
                                 SEAM,
                                 "Peplum on",
                                 Work.BAND,
-                                "Right sides together on the top edge, bodice and lining between: centre front, notches, and the slit clear of the zip. Stitch again {0.625} below for a channel.")
+                                "Right sides together on the top edge, bodice and lining between: centre front, "
+                                        + "notches, and the slit clear of the zip. Stitch again {0.625} below for a "
+                                        + "channel.")
                         .after(MADE, BodiceLining.ON)
                         .after(BodiceEdges.SIDE_SEAM),
                 MakingStep.of(
                                 TOP_ELASTIC,
                                 "Elastic in the top edge",
                                 Work.DRAW_IN,
-                                "Draw it through the channel, pin its ends, and try it on where the edge will sit; then sew them beside the zip, or lapped by {1}.")
+                                "Draw it through the channel, pin its ends, and try it on where the edge will sit; "
+                                        + "then sew them beside the zip, or lapped by {1}.")
                         .looking(List.of(Figure.mm("elastic, before the lap", ring * HELD)))
                         .taking(Supply.ELASTIC)
                         .after(Zip.STEP)

@@ -208,7 +208,8 @@ public final class InSeamPocket implements Operation {
                                 MOUTH_STEP,
                                 "Bags to the side edges",
                                 Work.POCKET,
-                                "A bag to each edge between its notches, right sides together, at {0.25 in}; press it out, and understitch the front's.")
+                                "A bag to each edge between its notches, right sides together, at {0.25 in}; press it "
+                                        + "out, and understitch the front's.")
                         .sewing(Bag.MOUTH_SEAM)
                         .looking(List.of(Figure.mm("mouth", set.amount(MOUTH).value())))
                         .after(StepId.MARK, StepId.DARTS, StepId.NEATEN),
@@ -216,7 +217,9 @@ public final class InSeamPocket implements Operation {
                                 BAG_STEP,
                                 "Round the bags",
                                 Work.SIDE,
-                                "The side is sewn to the upper notch, round the bag, and on from the lower notch; back-tack at both. Press the bag forward, clip the back's allowance above and below it.")
+                                "The side is sewn to the upper notch, round the bag, and on from the lower notch; "
+                                        + "back-tack at both. Press the bag forward, clip the back's allowance above "
+                                        + "and below it.")
                         .sewing(Bag.ROUND_SEAM)
                         .with("two rows")
                         .after(MOUTH_STEP)

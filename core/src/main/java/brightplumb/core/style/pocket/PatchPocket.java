@@ -286,8 +286,10 @@ public final class PatchPocket implements Operation {
                         POCKET_SEAM,
                         "Patch pockets",
                         Work.POCKET,
-                        "Turn and stitch the upper hem. Press the other edges under by their allowance; mitre the corners.",
-                        "Lay each on its drill marks, which it just covers; edge-stitch round, and again {0.25 in} inside.")
+                        "Turn and stitch the upper hem. Press the other edges under by their allowance; mitre the "
+                                + "corners.",
+                        "Lay each on its drill marks, which it just covers; edge-stitch round, and again {0.25 in} "
+                                + "inside.")
                 .looking(List.of(Figure.mm(
                         "down from the waist seam", set.amount(POCKET_DOWN).value())))
                 .with("edge-stitched twice")
@@ -298,7 +300,8 @@ public final class PatchPocket implements Operation {
                             "Flaps",
                             Work.POCKET,
                             "Fold right sides together, sew the ends, turn and press; work the buttonhole.",
-                            "Sew it on upside down along its line; trim the seam to {0.125 in}, turn it down, and stitch {0.25 in} from the fold. Sew the button on the pocket.")
+                            "Sew it on upside down along its line; trim the seam to {0.125 in}, turn it down, and "
+                                    + "stitch {0.25 in} from the fold. Sew the button on the pocket.")
                     .taking(Supply.POCKET_BUTTON)
                     .after(StepId.FUSE)
                     .after(POCKET_SEAM));

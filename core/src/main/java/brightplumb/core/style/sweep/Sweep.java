@@ -129,14 +129,17 @@ public final class Sweep implements Operation {
                     Amount.found("2 × sin(angle ÷ 2) × bust point to hem", swung.spread())
                             .as(SweepFacts.SPREAD.of(panel.id().toString()), panel.spoken() + " spread"),
                     panel.title() + " opens at the hem",
-                    "Cut plumb from the hem to the bust point and swung until the dart is shut: a straight way across; the hem follows the arc.");
+                    "Cut plumb from the hem to the bust point and swung until the dart is shut: a straight way "
+                            + "across; the hem follows the arc.");
             table.step(
                     Amount.found("measured along the side", swung.lost())
                             .as(SweepFacts.SIDE_LOST.of(panel.id().toString()), panel.spoken() + " side lost"),
                     panel.title() + " side, lost to the dart",
                     giveBack
-                            ? "The dart takes it out of the side from underarm to hem; the hem gets it back there, or it would ride up."
-                            : "The dart takes it out of the side from underarm to hem: the hem rides up by as much there.");
+                            ? "The dart takes it out of the side from underarm to hem; the hem gets it back there, or "
+                                    + "it would ride up."
+                            : "The dart takes it out of the side from underarm to hem: the hem rides up by as much "
+                                    + "there.");
             pattern = pattern.instead(swung.piece());
             last = swung;
         }
