@@ -1,4 +1,5 @@
-import { type PointerEvent, useCallback, useMemo, useRef, useState } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { useCallback, useMemo, useState } from 'react';
 import { habits } from '../account/machine';
 import type { Draft, Piece, Views } from '../api/client';
 import { useLay } from '../api/queries';
@@ -110,7 +111,6 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
   const [off, setOff] = useState({ x: 0, y: 0 });
   const [ref, size] = useSize<HTMLDivElement>();
   const lay = useLay(work.id, 'shell', work.version, 150, what === 'lay' && work.saving === 'saved');
-  const from = useRef<{ x: number; y: number } | null>(null);
   const piece = draft.pieces[at % draft.pieces.length];
   const count = draft.pieces.length;
   const go = useCallback(
@@ -157,11 +157,7 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
     (x - box.left + 15 + off.x) * scale,
     (y - box.top + 15 + off.y) * scale,
   ];
-  const drag = (e: PointerEvent) => {
-    if (!from.current) return;
-    slide((e.clientX - from.current.x) / scale, (e.clientY - from.current.y) / scale);
-    from.current = { x: e.clientX, y: e.clientY };
-  };
+  const dragged = useDrag(({ delta: [dx, dy] }) => slide(dx / scale, dy / scale));
   return (
     <main className="flex h-dvh flex-col" style={{ background: look.paper }}>
       <div className="flex flex-wrap items-center gap-3 border-line border-b bg-calico px-4 py-2">
@@ -212,18 +208,7 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
           <Button onClick={measure}>Measure the screen</Button>
         </span>
       </div>
-      <div
-        ref={ref}
-        className="relative min-h-0 flex-1 cursor-grab touch-none overflow-hidden"
-        onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture(e.pointerId);
-          from.current = { x: e.clientX, y: e.clientY };
-        }}
-        onPointerMove={drag}
-        onPointerUp={() => {
-          from.current = null;
-        }}
-      >
+      <div ref={ref} className="relative min-h-0 flex-1 cursor-grab touch-none overflow-hidden" {...dragged()}>
         {size.width > 0 && (
           <svg
             width={size.width}
