@@ -5,10 +5,9 @@ import { lay } from '../testing/page';
 import { OpenWorkroom } from './OpenWorkroom';
 import { Recover } from './Recover';
 
-const room = vi.hoisted(() => ({
-  answers: { status: 204, data: undefined as unknown, error: undefined as unknown },
-  asked: [] as unknown[],
-}));
+type Answered = { status: number; data?: unknown; error?: unknown };
+
+const room = vi.hoisted((): { answers: Answered; asked: unknown[] } => ({ answers: { status: 204 }, asked: [] }));
 
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof import('../api/client')>()),
@@ -30,7 +29,7 @@ const type = (label: string, value: string) => fireEvent.change(screen.getByLabe
 
 describe('a workroom of one’s own', () => {
   it('is opened with what was typed, and shows its recovery code once', async () => {
-    room.answers = { status: 201, data: { recovery: 'AB12-CD34' }, error: undefined };
+    room.answers = { status: 201, data: { recovery: 'AB12-CD34' } };
     lay(<OpenWorkroom onBack={() => {}} />);
     type('What the workroom is called', 'Quay');
     type('Your name', 'Ada');
@@ -45,7 +44,7 @@ describe('a workroom of one’s own', () => {
 
   it('keeps what was typed when it is refused, and says why at the field', async () => {
     const errors = [{ field: 'password', message: 'Too short' }];
-    room.answers = { status: 422, data: undefined, error: { detail: 'Too short', errors } };
+    room.answers = { status: 422, error: { detail: 'Too short', errors } };
     lay(<OpenWorkroom onBack={() => {}} />);
     type('Your name', 'Ada');
     fireEvent.click(screen.getByRole('button', { name: /^Open/ }));
@@ -58,7 +57,7 @@ describe('a workroom of one’s own', () => {
 describe('a lost password', () => {
   it('is set anew by the code, and says so', async () => {
     const back = vi.fn();
-    room.answers = { status: 204, data: undefined, error: undefined };
+    room.answers = { status: 204 };
     lay(<Recover onBack={back} />);
     type('E-mail', 'ada@quay.test');
     type('Recovery code', 'AB12');
