@@ -2,6 +2,7 @@ import { lazy, memo, type ReactNode, Suspense, useCallback, useMemo, useState } 
 import { Link, useNavigate } from 'react-router';
 import { useConnectionLost } from '../api/connection';
 import { useSession } from '../api/queries';
+import { Find } from '../find/Find';
 import { useUnit } from '../tape/unit';
 import { Button } from './Button';
 import { KeptHere } from './KeptHere';
@@ -13,7 +14,6 @@ import { WhoFace } from './WhoFace';
 // What is laid over the table is fetched when it is first asked for.
 const WhoMenu = lazy(async () => ({ default: (await import('./WhoMenu')).WhoMenu }));
 const SignOut = lazy(async () => ({ default: (await import('../account/SignOut')).SignOut }));
-const Find = lazy(async () => ({ default: (await import('../find/Find')).Find }));
 const KeyList = lazy(async () => ({ default: (await import('./KeyList')).KeyList }));
 
 /** The stations with their keys. */
@@ -74,7 +74,7 @@ export function Shell(props: {
       <main className={props.fixed ? 'flex min-h-0 flex-1 flex-col md:overflow-y-auto lg:overflow-hidden' : 'flex-1'}>
         {props.children}
       </main>
-      <Suspense>{finding && <Find open onClose={() => setFinding(false)} />}</Suspense>
+      {finding && <Find open onClose={() => setFinding(false)} />}
       <Suspense>{listing && <KeyList open onClose={() => setListing(false)} />}</Suspense>
     </div>
   );
