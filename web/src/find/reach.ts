@@ -13,10 +13,11 @@ export function reach(id: string): void {
 
 function isReached(id: string): boolean {
   const field = document.getElementById(id);
-  if (!field) return false;
+  if (!field || document.querySelector('[role=dialog]')) return false;
   const closed = field.closest('details') ?? (field instanceof HTMLDetailsElement ? field : null);
   if (closed) closed.open = true;
   field.scrollIntoView({ block: 'center' });
-  field.focus();
+  // A dialog that closes gives the hand back to where it was; the field is taken in hand after that.
+  setTimeout(() => field.focus());
   return true;
 }

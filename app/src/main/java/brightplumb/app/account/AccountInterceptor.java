@@ -22,7 +22,8 @@ class AccountInterceptor implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).order(Ordered.HIGHEST_PRECEDENCE);
+        // The page itself needs no account, and is there when the database is away.
+        registry.addInterceptor(this).addPathPatterns("/api/**").order(Ordered.HIGHEST_PRECEDENCE);
     }
 
     @Override
