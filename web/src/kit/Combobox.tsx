@@ -63,7 +63,9 @@ export function Combobox<T>(props: {
         aria-invalid={fault ? true : undefined}
         aria-describedby={fault ? says : undefined}
         placeholder={props.placeholder}
-        className={`min-h-11 w-full rounded-field border bg-card px-3 ${fault ? 'border-crimson' : 'border-line hover:border-brass'}`}
+        className={`min-h-11 w-full rounded-field border bg-card px-3 ${
+          fault ? 'border-crimson' : 'border-line hover:border-brass'
+        }`}
       />
       <div
         {...box.getMenuProps({ 'aria-label': props.label })}

@@ -62,7 +62,7 @@ describe('a lost password', () => {
     type('E-mail', 'ada@quay.test');
     type('Recovery code', 'AB12');
     type('A new password', 'four quiet brass lamps');
-    fireEvent.submit(screen.getByLabelText('E-mail').closest('form') as HTMLFormElement);
+    fireEvent.click(screen.getByRole('button', { name: 'Set it' }));
     await waitFor(() => expect(back).toHaveBeenCalledWith(expect.stringMatching(/^The new password holds/)));
   });
 });
