@@ -72,7 +72,7 @@ export function Combobox<T>(props: {
         hidden={!box.isOpen}
         className={
           always
-            ? 'min-h-40'
+            ? 'mt-2 min-h-40'
             : 'absolute z-40 mt-1 max-h-56 w-full overflow-auto rounded-field border border-line bg-card p-1 shadow-card'
         }
       >
