@@ -36,6 +36,7 @@ export type Setting = Views['SettingView'];
 export type Measure = Views['MeasureView'];
 export type MeasureKey = Measure['key'];
 export type Cloth = Views['ClothView'];
+export type ClothField = Views['ClothFieldView'];
 export type SettingValue = Views['SettingValue'];
 export type Settings = Ticket['settings'];
 export type Account = Views['AccountView'];

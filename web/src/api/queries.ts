@@ -62,6 +62,13 @@ export const useCuts = () =>
 export const useWays = () =>
   useQuery({ queryKey: ['ways'], queryFn: async () => (await unwrap(api.GET('/api/ways'))).items, ...fixed });
 
+export const useClothFields = () =>
+  useQuery({
+    queryKey: ['cloth-fields'],
+    queryFn: async () => (await unwrap(api.GET('/api/cloth-fields'))).items,
+    ...fixed,
+  });
+
 export const useMeasures = () =>
   useQuery({ queryKey: ['measures'], queryFn: async () => (await unwrap(api.GET('/api/measures'))).items, ...fixed });
 

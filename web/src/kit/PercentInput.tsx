@@ -4,6 +4,8 @@ import { useUnit } from '../tape/unit';
 /** A share typed as a percentage: 20, 20 %, 12,5. */
 export function PercentInput(props: {
   id: string;
+  /** What it is called where no label stands beside it. */
+  label?: string;
   value: number | null;
   most: number;
   onChange: (ratio: number) => void;
@@ -15,6 +17,7 @@ export function PercentInput(props: {
   return (
     <input
       id={props.id}
+      aria-label={props.label}
       data-amount=""
       autoComplete="off"
       value={shown}

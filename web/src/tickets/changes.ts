@@ -1,5 +1,6 @@
 /** Changes of a ticket as plain data: each has an inverse, and folds into what is there. Nothing here asks or keeps anything. */
-import type { Cloth, Draft, SettingValue, Ticket } from '../api/client';
+import type { Draft, SettingValue, Ticket } from '../api/client';
+import { clothSaying, clothSays } from './clothSays';
 
 /** What can be changed on a ticket. */
 export type Kept = Pick<Ticket, 'name' | 'cut' | 'way' | 'settings' | 'cloth' | 'with' | 'without' | 'promised'>;
@@ -29,7 +30,7 @@ export function valueAt(kept: Kept, place: Place): Value {
     case 'settings':
       return kept.settings[rest] ?? null;
     case 'cloth':
-      return clothAt(kept.cloth, rest);
+      return clothSays(kept.cloth, { key: rest });
     case 'made':
       return kept.with.includes(rest) ? WITH : kept.without.includes(rest) ? WITHOUT : null;
     case 'name':
@@ -54,7 +55,7 @@ function made(kept: Kept, { set, to }: Step): Kept {
     const { [rest]: _, ...others } = kept.settings;
     return { ...kept, settings: to === null || typeof to === 'boolean' ? others : { ...others, [rest]: to } };
   }
-  if (head === 'cloth') return { ...kept, cloth: woven(kept.cloth, rest, to) };
+  if (head === 'cloth') return { ...kept, cloth: clothSaying(kept.cloth, rest, to) };
   if (head === 'made') {
     return { ...kept, with: member(kept.with, rest, to === WITH), without: member(kept.without, rest, to === WITHOUT) };
   }
@@ -81,45 +82,6 @@ export function ticked(all: readonly Draft['made'][number][], one: Draft['made']
 function member(names: string[], name: string, there: boolean): string[] {
   const others = names.filter((n) => n !== name);
   return there ? [...others, name].sort() : others;
-}
-
-function clothAt(cloth: Cloth, part: string): Value {
-  switch (part) {
-    case 'stretch':
-      return cloth.stretch;
-    case 'width':
-      return cloth.width;
-    case 'folded':
-      return cloth.folded;
-    case 'oneWay':
-      return cloth.oneWay;
-    case 'repeat':
-      return cloth.repeat;
-    case 'shrinkage':
-      return cloth.shrinkage;
-    case 'stretchAlong':
-      return cloth.stretchAlong;
-    case 'sheer':
-      return cloth.sheer;
-    default:
-      return cloth.drape;
-  }
-}
-
-function woven(cloth: Cloth, part: string, to: Value): Cloth {
-  if (typeof to === 'number') {
-    if (part === 'stretch') return { ...cloth, stretch: to };
-    if (part === 'width') return { ...cloth, width: to };
-    if (part === 'repeat') return { ...cloth, repeat: to };
-    if (part === 'shrinkage') return { ...cloth, shrinkage: to };
-    if (part === 'stretchAlong') return { ...cloth, stretchAlong: to };
-  }
-  if (typeof to === 'boolean') {
-    if (part === 'folded') return { ...cloth, folded: to };
-    if (part === 'oneWay') return { ...cloth, oneWay: to };
-    if (part === 'sheer') return { ...cloth, sheer: to };
-  }
-  return typeof to === 'string' && part === 'drape' ? { ...cloth, drape: to } : cloth;
 }
 
 function split(place: Place): [string, string] {
@@ -158,15 +120,7 @@ export function differing(one: Kept, other: Kept): Place[] {
     'cut',
     'way',
     'promised',
-    'cloth.stretch',
-    'cloth.width',
-    'cloth.folded',
-    'cloth.oneWay',
-    'cloth.drape',
-    'cloth.repeat',
-    'cloth.shrinkage',
-    'cloth.stretchAlong',
-    'cloth.sheer',
+    ...Object.keys(one.cloth).map((part) => `cloth.${part}`),
     ...settings.map((s) => `settings.${s}`),
     ...made.map((m) => `made.${m}`),
   ];

@@ -14,9 +14,9 @@ class LayersTest {
 
     private static final List<String> ORDER = List.of(
             "measure",
-            "working",
             "geometry",
             "pattern",
+            "working",
             "rule",
             "paper",
             "table",

@@ -1,5 +1,6 @@
 package brightplumb.e2e;
 
+import brightplumb.core.pattern.Half;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;

@@ -4,8 +4,6 @@ import brightplumb.app.words.WordView;
 import brightplumb.core.making.Planned;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Seam;
-import brightplumb.core.rule.Cloth;
-import brightplumb.core.rule.Drape;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.StepId;
@@ -326,46 +324,6 @@ public record DraftView(
         @JsonProperty("words")
         public Map<String, List<WordView>> words() {
             return WordView.of("why", why);
-        }
-    }
-
-    /** The cloth it was drafted for. */
-    public record ClothView(
-            double stretch,
-            double width,
-            boolean folded,
-            boolean oneWay,
-            String drape,
-            double repeat,
-            double shrinkage,
-            double stretchAlong,
-            boolean sheer) {
-
-        /** The cloth as the core takes it. */
-        public Cloth cloth() {
-            return new Cloth(
-                    stretch,
-                    width,
-                    folded,
-                    oneWay,
-                    Drape.of(drape).orElseThrow(),
-                    repeat,
-                    shrinkage,
-                    stretchAlong,
-                    sheer);
-        }
-
-        public static ClothView of(Cloth cloth) {
-            return new ClothView(
-                    cloth.stretch(),
-                    cloth.width(),
-                    cloth.folded(),
-                    cloth.oneWay(),
-                    cloth.drape().id(),
-                    cloth.repeat(),
-                    cloth.shrinkage(),
-                    cloth.along(),
-                    cloth.sheer());
         }
     }
 }

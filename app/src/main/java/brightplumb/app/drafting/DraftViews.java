@@ -27,6 +27,7 @@ import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import brightplumb.core.working.Token;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -45,17 +46,20 @@ final class DraftViews {
     static DraftView of(Drafted drafted, Shown shown) {
         Map<String, String> madeBy = madeBy(drafted);
         Pattern pattern = drafted.draft().pattern();
-        Map<String, List<Rival>> rivals = shown.rivals() ? Rivals.of(drafted) : Map.of();
+        Map<Fact, List<Rival>> rivals = shown.rivals() ? Rivals.of(drafted) : Map.of();
         Guesses guesses = shown.guesses() ? Guesses.of(drafted) : Guesses.NONE;
         Map<String, Double> facts = new LinkedHashMap<>();
-        drafted.draft().facts().forEach((name, amount) -> facts.put(name, amount.value()));
+        drafted.draft().facts().forEach((fact, amount) -> facts.put(fact.id(), amount.value()));
         return new DraftView(
                 drafted.request().cut().id(),
                 drafted.request().way().id(),
                 facts,
                 drafted.draft().steps().stream()
                         .map(s -> step(
-                                s, rivals.getOrDefault(s.id(), List.of()), guesses.ofStep(s.id()), setting(drafted, s)))
+                                s,
+                                rivals.getOrDefault(s.fact(), List.of()),
+                                guesses.ofStep(s.fact()),
+                                setting(drafted, s)))
                         .toList(),
                 drafted.pieces().stream()
                         .filter(p -> shown.made()
@@ -144,7 +148,7 @@ final class DraftViews {
     /** The setting a step says, where a hand can say it otherwise; else null. */
     static String setting(Drafted drafted, Step step) {
         return drafted.settings().stream()
-                .filter(s -> s.applies() && s.amount() != null && s.setting().isShownByStep(step.id()))
+                .filter(s -> s.applies() && s.amount() != null && s.setting().isShownByStep(step.fact()))
                 .map(s -> s.setting().key())
                 .findFirst()
                 .orElse(null);
@@ -153,14 +157,14 @@ final class DraftViews {
     private static StepView step(Step step, List<Rival> rivals, List<Measure> guesses, String setting) {
         Amount amount = step.amount();
         return new StepView(
-                step.id(),
+                step.fact().id(),
                 step.title(),
                 amount.formula(),
                 amount.working().stream().map(DraftViews::token).toList(),
                 amount.value(),
                 kind(amount.kind()),
                 printed(amount),
-                amount.id(),
+                amount.fact() == null ? null : amount.fact().id(),
                 step.why(),
                 rivals.stream()
                         .map(r -> new RivalView(
@@ -255,7 +259,7 @@ final class DraftViews {
         return new PieceView(
                 piece.id().toString(),
                 cut.name(),
-                piece.panel(),
+                piece.panel().id(),
                 piece.layer().id(),
                 cut.cut(),
                 cut.onFold(),

@@ -1,5 +1,7 @@
 package brightplumb.app.drafting;
 
+import brightplumb.core.rule.ClothFields;
+
 import brightplumb.app.Page;
 import brightplumb.app.account.Member;
 import brightplumb.app.limits.Costly;
@@ -14,9 +16,12 @@ import brightplumb.core.garment.CutCloth;
 import brightplumb.core.garment.Drafting;
 import brightplumb.core.garment.Part;
 import brightplumb.core.measure.FieldPath;
+import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
+import brightplumb.core.rule.Choice;
+import brightplumb.core.rule.ClothField;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
@@ -31,6 +36,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -110,6 +116,23 @@ class DraftingController {
         }
     }
 
+    /**
+     * Something that can be said of a cloth. {@code kind} is pulled (a share, found by pulling 10 cm), share, length,
+     * flag or choice; {@code choices} those of a choice, and what a flag is called, no before yes; {@code orNone} where
+     * 0 is taken beside the range; {@code usual} what it is as a rule, mm, by the unit it is sold in; {@code follows}
+     * the field whose value it has until something else is said of it, and without which it changes nothing.
+     */
+    record ClothFieldView(
+            String key,
+            String title,
+            String kind,
+            double least,
+            double most,
+            boolean orNone,
+            List<ChoiceView> choices,
+            Map<String, List<Double>> usual,
+            @Schema(types = {"string", "null"}) String follows) {}
+
     /** The catalogue as it is answered. It is the same for everybody, so it is put together once. */
     private static final class AllCuts {
         static final Page<CutView> PAGE =
@@ -127,6 +150,46 @@ class DraftingController {
     @GetMapping("/api/cuts")
     Page<CutView> cuts() {
         return AllCuts.PAGE;
+    }
+
+    @GetMapping("/api/cloth-fields")
+    Page<ClothFieldView> clothFields() {
+        return Page.whole(
+                ClothFields.ALL.stream().map(DraftingController::clothField).toList());
+    }
+
+    private static ClothFieldView clothField(ClothField field) {
+        if (field instanceof ClothField.Amount amount) {
+            return new ClothFieldView(
+                    amount.key(),
+                    amount.title(),
+                    amount.kind().name().toLowerCase(Locale.ROOT),
+                    amount.least(),
+                    amount.most(),
+                    amount.orNone(),
+                    List.of(),
+                    usual(amount),
+                    amount.follows().map(ClothField.Amount::key).orElse(null));
+        }
+        if (field instanceof ClothField.Flag flag) {
+            List<ChoiceView> both = List.of(new ChoiceView("false", flag.no()), new ChoiceView("true", flag.yes()));
+            return new ClothFieldView(flag.key(), flag.title(), "flag", 0, 0, false, both, Map.of(), null);
+        }
+        ClothField.OneOf one = (ClothField.OneOf) field;
+        return new ClothFieldView(
+                one.key(), one.title(), "choice", 0, 0, false, choices(one.choices()), Map.of(), null);
+    }
+
+    private static Map<String, List<Double>> usual(ClothField.Amount amount) {
+        Map<String, List<Double>> usual = new TreeMap<>();
+        amount.usual()
+                .forEach((unit, lengths) -> usual.put(
+                        unit.symbol(), lengths.stream().map(Length::mm).toList()));
+        return usual;
+    }
+
+    private static List<ChoiceView> choices(List<Choice> choices) {
+        return choices.stream().map(c -> new ChoiceView(c.id(), c.title())).toList();
     }
 
     @GetMapping("/api/ways")
@@ -218,7 +281,7 @@ class DraftingController {
                 s.kind().name().toLowerCase(Locale.ROOT),
                 s.least(),
                 s.most(),
-                s.choices().stream().map(c -> new ChoiceView(c.id(), c.title())).toList(),
+                choices(s.choices()),
                 s.isLevelled(),
                 Stream.concat(cut.parts().stream().map(Part::block), Catalogue.OPERATIONS.stream())
                         .filter(o -> o.reads().contains(s))

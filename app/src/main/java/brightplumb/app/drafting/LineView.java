@@ -46,7 +46,7 @@ public record LineView(
 
     private static LineStepView step(Drafted drafted, Step step) {
         return new LineStepView(
-                step.id(),
+                step.fact().id(),
                 step.amount().value(),
                 DraftViews.kind(step.amount().kind()),
                 DraftViews.setting(drafted, step),
@@ -58,7 +58,7 @@ public record LineView(
         return new LinePieceView(
                 piece.id().toString(),
                 cut.name(),
-                piece.panel(),
+                piece.panel().id(),
                 madeBy,
                 Places.SEEN.segments(piece.sewLine()),
                 DraftViews.edges(piece, (edge, segments) -> new SewnEdgeView(edge.name(), segments)),

@@ -1,6 +1,6 @@
 package brightplumb.app.drafting;
 
-import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.drafting.ClothView.ClothRequest;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
 import brightplumb.core.garment.DraftRequest;
@@ -13,7 +13,6 @@ import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.rule.Cloth;
-import brightplumb.core.rule.Drape;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -65,78 +64,6 @@ public record PreviewRequest(
     /** The same request with other settings. */
     public PreviewRequest setting(Map<String, Object> others) {
         return new PreviewRequest(cut, way, measures, others, cloth, with, without, remedies, pieces, guesses, rivals);
-    }
-
-    /** A cloth; what is missing is as the cut's own cloth has it. */
-    public record ClothRequest(
-            Double stretch,
-            Double width,
-            Boolean folded,
-            Boolean oneWay,
-            String drape,
-            Double repeat,
-            Double shrinkage,
-            Double stretchAlong,
-            Boolean sheer) {
-
-        /** A cloth as it was answered, asked for again. */
-        public static ClothRequest of(ClothView cloth) {
-            return new ClothRequest(
-                    cloth.stretch(),
-                    cloth.width(),
-                    cloth.folded(),
-                    cloth.oneWay(),
-                    cloth.drape(),
-                    cloth.repeat(),
-                    cloth.shrinkage(),
-                    cloth.stretchAlong(),
-                    cloth.sheer());
-        }
-
-        /** The cloth, each part checked. */
-        Cloth read(Cloth usual, List<Refusal.Fault> faults) {
-            double s = stretch == null ? usual.stretch() : stretch;
-            double w = width == null ? usual.width() : width;
-            if (!(s >= 0 && s <= 2)) {
-                faults.add(new Refusal.Fault(
-                        new FieldPath("cloth.stretch"),
-                        "Stretch is a share from 0 to 2: 0.4 for a cloth that goes from 10 to 14 cm"));
-            }
-            if (!(w >= 100 && w <= 5000)) {
-                faults.add(new Refusal.Fault(new FieldPath("cloth.width"), "The cloth is 10 to 500 cm wide"));
-            }
-            Drape falls = drape == null ? usual.drape() : Drape.of(drape).orElse(null);
-            if (falls == null) {
-                faults.add(new Refusal.Fault(new FieldPath("cloth.drape"), "A cloth falls soft, medium or firm"));
-            }
-            double again = repeat == null ? usual.repeat() : repeat;
-            if (!(again == 0 || again >= 1 && again <= 3000)) {
-                faults.add(new Refusal.Fault(
-                        new FieldPath("cloth.repeat"), "A print begins again after 1 mm to 3 m, or not at all"));
-            }
-            double loses = shrinkage == null ? usual.shrinkage() : shrinkage;
-            if (!(loses >= 0 && loses <= 0.3)) {
-                faults.add(new Refusal.Fault(
-                        new FieldPath("cloth.shrinkage"), "A cloth loses up to 0.3 of its length when it is washed"));
-            }
-            // Nobody said otherwise: it stretches both ways alike.
-            double along = stretchAlong != null ? stretchAlong : stretch != null ? s : usual.along();
-            if (!(along >= 0 && along <= 2)) {
-                faults.add(new Refusal.Fault(
-                        new FieldPath("cloth.stretchAlong"),
-                        "Stretch along the selvedge is a share from 0 to 2, 0 where it does not give"));
-            }
-            return new Cloth(
-                    s,
-                    w,
-                    folded == null ? usual.folded() : folded,
-                    oneWay == null ? usual.oneWay() : oneWay,
-                    falls,
-                    again,
-                    loses,
-                    along,
-                    sheer == null ? usual.sheer() : sheer);
-        }
     }
 
     /**

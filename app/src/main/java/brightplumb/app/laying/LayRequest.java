@@ -1,7 +1,7 @@
 package brightplumb.app.laying;
 
+import brightplumb.app.drafting.ClothView.ClothRequest;
 import brightplumb.app.drafting.PreviewRequest;
-import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;

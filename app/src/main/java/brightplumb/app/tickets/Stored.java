@@ -1,6 +1,6 @@
 package brightplumb.app.tickets;
 
-import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.drafting.ClothView;
 import brightplumb.app.drafting.PreviewRequest;
 import brightplumb.core.garment.MadeWith;
 import brightplumb.core.rule.Way;

@@ -1,7 +1,7 @@
 package brightplumb.app.tickets;
 
+import brightplumb.app.drafting.ClothView.ClothRequest;
 import brightplumb.app.drafting.PreviewRequest;
-import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import brightplumb.app.people.SheetView;
 import brightplumb.app.people.Sheets;
 import brightplumb.core.garment.DraftRequest;

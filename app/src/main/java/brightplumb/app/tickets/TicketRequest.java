@@ -2,8 +2,8 @@ package brightplumb.app.tickets;
 
 import brightplumb.app.Day;
 import brightplumb.app.TextRules;
+import brightplumb.app.drafting.ClothView.ClothRequest;
 import brightplumb.app.drafting.PreviewRequest;
-import brightplumb.app.drafting.PreviewRequest.ClothRequest;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;

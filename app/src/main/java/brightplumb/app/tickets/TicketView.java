@@ -1,6 +1,6 @@
 package brightplumb.app.tickets;
 
-import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.drafting.ClothView;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;

@@ -1,7 +1,7 @@
 package brightplumb.app.tickets;
 
 import brightplumb.app.Page;
-import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.drafting.ClothView;
 import brightplumb.app.problems.NotHere;
 import brightplumb.core.garment.MadeWith;
 import brightplumb.core.rule.Cloth;

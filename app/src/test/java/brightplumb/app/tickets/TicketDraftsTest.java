@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.when;
 
-import brightplumb.app.drafting.DraftView.ClothView;
+import brightplumb.app.drafting.ClothView;
 import brightplumb.app.people.SheetView;
 import brightplumb.app.people.SheetView.ReadingView;
 import brightplumb.app.people.Sheets;

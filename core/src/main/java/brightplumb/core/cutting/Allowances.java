@@ -14,11 +14,9 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.rule.AllowanceHabit;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.LiningSettings;
-import brightplumb.core.rule.PocketSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
-import brightplumb.core.rule.TurnUpKind;
-import brightplumb.core.rule.TurnUpSettings;
+import brightplumb.core.table.Operation;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,24 +43,28 @@ public final class Allowances {
 
     private static final int PLACES = 24;
 
-    private static final String POCKET = "pocket";
-
     private final Settings set;
     private final Pattern pattern;
     private final AllowanceHabit habit;
+    private final List<Operation> done;
     private final boolean edgesByHand;
 
-    private Allowances(Settings set, Pattern pattern) {
+    private Allowances(Settings set, Pattern pattern, List<Operation> done) {
         this.set = set;
         this.pattern = pattern;
+        this.done = done;
         this.edgesByHand = set.hands().keySet().stream()
                 .anyMatch(s -> AllowanceSettings.ofEdge(s.key()).isPresent());
         this.habit = set.choice(AllowanceSettings.ALLOWANCES, AllowanceHabit.class);
     }
 
-    /** The profile in force for the pieces of a pattern. */
-    public static Allowances of(Settings set, Pattern pattern) {
-        return new Allowances(set, pattern);
+    /**
+     * The profile in force for the pieces of a pattern.
+     *
+     * @param done what was done to it, blocks and operations: each says what its own edges ask
+     */
+    public static Allowances of(Settings set, Pattern pattern, List<Operation> done) {
+        return new Allowances(set, pattern, done);
     }
 
     /** What is added outside an edge, mm. */
@@ -77,7 +79,10 @@ public final class Allowances {
         }
         return switch (edge.end()) {
             case RAW, BOUND -> Allowance.NONE;
-            default -> new Allowance(usual(piece, edge), letOut(piece, edge), turned, folds(piece, edge));
+            default -> {
+                double usual = usual(piece, edge);
+                yield new Allowance(usual, letOut(piece, edge), turned, folds(piece, edge, usual));
+            }
         };
     }
 
@@ -106,7 +111,10 @@ public final class Allowances {
     }
 
     private double usual(Piece piece, Edge edge) {
-        Setting setting = ofLayer(piece, edge.role());
+        Setting setting = done.stream()
+                .flatMap(operation -> operation.allowance(piece, edge).stream())
+                .findFirst()
+                .orElseGet(() -> ofLayer(piece, edge.role()));
         if (setting != null && set.knows(setting)) {
             return set.byHand(setting) && edge.end() == End.SEWN
                     ? roomFor(setting, edge)
@@ -137,28 +145,19 @@ public final class Allowances {
         return asked;
     }
 
-    /**
-     * Where a turn-up that is cut in one with the leg is folded again: at its upper edge, and where it lies on the
-     * leg's own fold.
-     */
-    private List<Double> folds(Piece piece, Edge edge) {
-        boolean turnUp = edge.end() == End.HEM
-                && piece.layer() == Layer.SHELL
-                && set.knows(TurnUpSettings.TURN_UP)
-                && set.chose(TurnUpSettings.TURN_UP_KIND, TurnUpKind.IN_ONE)
-                && piece.edge(EdgeRole.INSEAM).isPresent();
-        double high = turnUp ? set.amount(TurnUpSettings.TURN_UP).value() : 0;
-        return high > 0 && usual(piece, edge) > 2 * high ? List.of(high, 2 * high) : List.of();
-    }
-
     /** What sets an edge's allowance: the lining's hem has its own; no cloth beside the shell opens or is let out. */
     private static Setting ofLayer(Piece piece, EdgeRole role) {
-        boolean hem = role.equals(EdgeRole.HEM);
         return switch (piece.layer()) {
-            case SHELL -> hem && piece.panel().equals(POCKET) ? PocketSettings.POCKET_HEM : SET.get(role);
-            case LINING -> hem ? LiningSettings.LINING_HEM : SET.get(role);
+            case SHELL -> SET.get(role);
+            case LINING -> role.equals(EdgeRole.HEM) ? LiningSettings.LINING_HEM : SET.get(role);
             case FUSING, POCKETING -> null;
         };
+    }
+
+    private List<Double> folds(Piece piece, Edge edge, double added) {
+        return done.stream()
+                .flatMap(operation -> operation.folds(piece, edge, added, set).stream())
+                .toList();
     }
 
     private double letOut(Piece piece, Edge edge) {

@@ -5,6 +5,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Operation;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,9 +16,13 @@ public final class CutPlan {
 
     private CutPlan() {}
 
-    /** The pieces of a draft with their cut lines. */
-    public static List<CutPiece> of(Draft draft, Settings set) {
-        Allowances profile = Allowances.of(set, draft.pattern());
+    /**
+     * The pieces of a draft with their cut lines.
+     *
+     * @param done what was done to it, blocks and operations
+     */
+    public static List<CutPiece> of(Draft draft, Settings set, List<Operation> done) {
+        Allowances profile = Allowances.of(set, draft.pattern(), done);
         List<CutPiece> cut = new ArrayList<>();
         for (Piece piece : draft.pieces()) {
             cut.add(cut(draft, piece, profile, cut));

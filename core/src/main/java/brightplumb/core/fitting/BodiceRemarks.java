@@ -1,8 +1,8 @@
 package brightplumb.core.fitting;
 
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.BodiceSettings.BUST_EASE;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
-import static brightplumb.core.rule.Half.FRONT;
 
 import brightplumb.core.rule.TopSettings;
 import java.util.List;

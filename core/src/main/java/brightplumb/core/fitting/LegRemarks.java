@@ -1,8 +1,8 @@
 package brightplumb.core.fitting;
 
+import static brightplumb.core.pattern.Half.BACK;
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.CrotchSettings.*;
-import static brightplumb.core.rule.Half.BACK;
-import static brightplumb.core.rule.Half.FRONT;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;

@@ -1,7 +1,7 @@
 package brightplumb.core.fitting;
 
 import brightplumb.core.measure.Sentence;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
 import java.util.Map;

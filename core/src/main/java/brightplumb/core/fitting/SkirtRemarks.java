@@ -1,7 +1,7 @@
 package brightplumb.core.fitting;
 
-import static brightplumb.core.rule.Half.BACK;
-import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.pattern.Half.BACK;
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;

@@ -1,11 +1,11 @@
 package brightplumb.core.fitting;
 
+import static brightplumb.core.pattern.Half.BACK;
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.AllowanceSettings.SIDE_SEWN_IN;
 import static brightplumb.core.rule.BodiceSettings.*;
 import static brightplumb.core.rule.CrotchSettings.BACK_EXTENSION;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
-import static brightplumb.core.rule.Half.BACK;
-import static brightplumb.core.rule.Half.FRONT;
 import static brightplumb.core.rule.SuitSettings.*;
 
 import brightplumb.core.rule.Setting;

@@ -113,7 +113,7 @@ public final class Drafting {
             Draft block = garment.block(set);
             Map<Operation, Made.Effect> effects = new LinkedHashMap<>();
             Draft draft = MostStretch.marked(garment.made(block, set, effects::put), request.cloth());
-            List<CutPiece> pieces = CutPlan.of(draft, set);
+            List<CutPiece> pieces = CutPlan.of(draft, set, garment.allDoneIn(set));
             // What was traced on other cloth has the very lines of the piece it was traced from.
             Set<List<Segment>> seen = Collections.newSetFromMap(new IdentityHashMap<>());
             for (CutPiece piece : pieces) {
@@ -151,7 +151,7 @@ public final class Drafting {
 
         @Override
         public boolean cuts(Settings set) {
-            return CutPlan.of(draft(set), set).stream()
+            return CutPlan.of(draft(set), set, garment.allDoneIn(set)).stream()
                     .allMatch(p -> sound(p.piece().sewLine()) && sound(p.cutLine()));
         }
     }

@@ -116,6 +116,11 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
                 .toList();
     }
 
+    /** What draws it and what is done to it while the settings are so. */
+    List<Operation> allDoneIn(Settings set) {
+        return Stream.concat(blocks.stream(), doneIn(set).stream()).toList();
+    }
+
     /**
      * Draws it.
      *

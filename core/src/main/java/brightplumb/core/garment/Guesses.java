@@ -12,6 +12,7 @@ import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Estimate;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -27,10 +28,10 @@ import java.util.stream.Collectors;
  * if it comes out otherwise when that guess does: so each guess is moved a little, the garment drafted again, and what
  * has changed is told.
  *
- * @param steps the guesses that steps rest on, by the steps' ids; one that rests on none is missing
+ * @param steps the guesses that steps rest on, by what the steps work out; one that rests on none is missing
  * @param checks the guesses that verdicts rest on, likewise
  */
-public record Guesses(Map<String, Set<Measure>> steps, Map<CheckId, Set<Measure>> checks) {
+public record Guesses(Map<Fact, Set<Measure>> steps, Map<CheckId, Set<Measure>> checks) {
 
     /** Nothing was looked for, or nothing is guessed. */
     public static final Guesses NONE = new Guesses(Map.of(), Map.of());
@@ -52,9 +53,9 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<CheckId, Set<Measure>
         if (guesses.isEmpty()) {
             return NONE;
         }
-        Map<String, Set<Measure>> steps = new HashMap<>();
+        Map<Fact, Set<Measure>> steps = new HashMap<>();
         Map<CheckId, Set<Measure>> checks = new HashMap<>();
-        Map<String, List<Double>> values = values(drafted.draft());
+        Map<Fact, List<Double>> values = values(drafted.draft());
         Map<CheckId, List<Double>> verdicts = verdicts(drafted.checks());
         // Each is drafted by itself; together they run in parallel, one a core.
         List<Optional<Drafting.InspectedDraft>> moved =
@@ -74,8 +75,8 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<CheckId, Set<Measure>
     }
 
     /** The guesses a step rests on, in tape order. */
-    public List<Measure> ofStep(String id) {
-        return List.copyOf(new TreeSet<>(steps.getOrDefault(id, Set.of())));
+    public List<Measure> ofStep(Fact step) {
+        return List.copyOf(new TreeSet<>(steps.getOrDefault(step, Set.of())));
     }
 
     /** The guesses a verdict rests on, in tape order. */
@@ -110,9 +111,10 @@ public record Guesses(Map<String, Set<Measure>> steps, Map<CheckId, Set<Measure>
         rests.computeIfAbsent(id, i -> new TreeSet<>()).add(guess);
     }
 
-    private static Map<String, List<Double>> values(Draft draft) {
+    private static Map<Fact, List<Double>> values(Draft draft) {
         return draft.steps().stream()
-                .collect(Collectors.toMap(Step::id, s -> List.of(s.amount().value()), (a, b) -> b, LinkedHashMap::new));
+                .collect(Collectors.toMap(
+                        Step::fact, s -> List.of(s.amount().value()), (a, b) -> b, LinkedHashMap::new));
     }
 
     private static Map<CheckId, List<Double>> verdicts(List<Check> checks) {

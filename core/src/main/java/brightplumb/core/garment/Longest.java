@@ -76,7 +76,7 @@ public record Longest(double length, Lay lay, String stops) {
     }
 
     private static double chosen(DraftRequest request) {
-        Amount length = Drafting.inspected(request).draft().facts().get(Fact.LENGTH.id());
+        Amount length = Drafting.inspected(request).draft().facts().get(Fact.LENGTH);
         return length == null ? (LENGTH.least() + LENGTH.most()) / 2 : length.value();
     }
 

@@ -1,7 +1,6 @@
 package brightplumb.core.garment;
 
 import brightplumb.core.paper.Draft;
-import brightplumb.core.paper.Step;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Operation;
 import java.util.List;
@@ -49,7 +48,7 @@ public record Made(Operation operation, boolean recipe, boolean done, Effect eff
                     .steps()
                     .subList(before.steps().size(), after.steps().size())
                     .stream()
-                    .map(Step::id)
+                    .map(step -> step.fact().id())
                     .toList();
             return new Effect(pieces, reshapes, steps);
         }

@@ -5,8 +5,7 @@ import brightplumb.core.making.Sequence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Settings;
-import brightplumb.core.table.MakingStep;
-import java.util.ArrayList;
+import brightplumb.core.table.Operation;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -33,11 +32,10 @@ public final class Making {
         Garment garment = Garment.of(drafted.request());
         Settings set = garment.settings(Body.of(drafted.request().sheet()));
         Draft draft = drafted.draft();
-        List<MakingStep> brought = new ArrayList<>();
-        Stream.concat(
+        List<Operation> done = Stream.concat(
                         garment.blocks().stream(),
                         drafted.made().stream().filter(Made::done).map(Made::operation))
-                .forEach(o -> brought.addAll(o.making(draft, set)));
-        return Planned.of(draft, drafted.pieces(), set, brought, sequence);
+                .toList();
+        return Planned.of(draft, drafted.pieces(), set, done, sequence);
     }
 }

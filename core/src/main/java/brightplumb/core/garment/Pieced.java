@@ -7,6 +7,7 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import java.util.HashMap;
 import java.util.Map;
@@ -26,7 +27,7 @@ final class Pieced {
     }
 
     private static boolean canBe(CutPiece cut) {
-        return cut.piece().panel().equals("band") && cut.onFold() && cut.turned();
+        return cut.piece().panel().equals(Panel.BAND) && cut.onFold() && cut.turned();
     }
 
     /** The piece, or what it is in two halves. */

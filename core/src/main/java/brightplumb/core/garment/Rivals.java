@@ -12,6 +12,7 @@ import brightplumb.core.rule.InForce;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Way;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,8 +24,8 @@ import java.util.stream.Collectors;
 public final class Rivals {
 
     private final DraftRequest request;
-    private final Map<String, Step> ours;
-    private final Map<String, List<Rival>> found = new LinkedHashMap<>();
+    private final Map<Fact, Step> ours;
+    private final Map<Fact, List<Rival>> found = new LinkedHashMap<>();
 
     private Rivals(Drafted drafted) {
         this.request = drafted.request();
@@ -35,7 +36,7 @@ public final class Rivals {
      * The rivals of each step, by the step's name; only where they differ by more than shows. What cannot draft this
      * body gives none.
      */
-    public static Map<String, List<Rival>> of(Drafted drafted) {
+    public static Map<Fact, List<Rival>> of(Drafted drafted) {
         Rivals rivals = new Rivals(drafted);
         for (Way other : rivals.request.cut().ways()) {
             if (!other.id().equals(rivals.request.way().id())) {
@@ -76,25 +77,25 @@ public final class Rivals {
 
     private void collect(
             DraftRequest otherwise,
-            Set<String> under,
+            Set<Fact> under,
             String way,
             String title,
             Sentence why,
             Map<Setting, SettingValue> settings) {
         Garment garment = Garment.of(otherwise);
-        Map<String, Step> theirs;
+        Map<Fact, Step> theirs;
         try {
             theirs = steps(
                     garment.draft(garment.settings(Body.of(otherwise.sheet()))).steps());
         } catch (Refusal cannot) {
             return;
         }
-        for (String id : ours.keySet()) {
-            Step their = theirs.get(id);
+        for (Fact fact : ours.keySet()) {
+            Step their = theirs.get(fact);
             if (their != null
-                    && under.contains(id)
-                    && Math.abs(their.amount().value() - ours.get(id).amount().value()) > Tolerance.SHOWN) {
-                found.computeIfAbsent(id, none -> new ArrayList<>())
+                    && under.contains(fact)
+                    && Math.abs(their.amount().value() - ours.get(fact).amount().value()) > Tolerance.SHOWN) {
+                found.computeIfAbsent(fact, none -> new ArrayList<>())
                         .add(new Rival(
                                 way,
                                 title,
@@ -106,7 +107,7 @@ public final class Rivals {
         }
     }
 
-    private static Map<String, Step> steps(List<Step> all) {
-        return all.stream().collect(Collectors.toMap(Step::id, s -> s, (a, b) -> a, LinkedHashMap::new));
+    private static Map<Fact, Step> steps(List<Step> all) {
+        return all.stream().collect(Collectors.toMap(Step::fact, s -> s, (a, b) -> a, LinkedHashMap::new));
     }
 }

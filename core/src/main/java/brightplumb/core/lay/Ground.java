@@ -5,6 +5,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.rule.ClothFields;
 import java.util.List;
 import org.locationtech.jts.geom.Polygon;
 
@@ -86,8 +87,7 @@ public sealed interface Ground {
                             .map(l -> new Line(home.apply(l.from()), home.apply(l.to())))
                             .toList());
             if (repeat > remnant.along()) {
-                throw new Refusal(
-                        new FieldPath("cloth.repeat"), "The print begins again only beyond this piece of cloth");
+                throw new Refusal(ClothFields.REPEAT.field(), "The print begins again only beyond this piece of cloth");
             }
             return remnant;
         }

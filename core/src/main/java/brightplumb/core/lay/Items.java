@@ -4,9 +4,9 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
-import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Copies;
+import brightplumb.core.rule.ClothFields;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -60,7 +60,7 @@ final class Items {
         Outline outline = Outline.of(cut.cutLine());
         if (copies.flat() && ground.folded()) {
             throw new Refusal(
-                    new FieldPath("cloth.folded"), cut.name() + " is never cut on folded cloth: lay the cloth open");
+                    ClothFields.FOLDED.field(), cut.name() + " is never cut on folded cloth: lay the cloth open");
         }
         if (copies instanceof Copies.OnFold fold) {
             onFold(bundle, cut, fold, along, outline);

@@ -5,6 +5,7 @@ import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.rule.ClothFields;
 
 /** A piece that does not go across the cloth: which, by how much, and what to do. */
 final class TooWide {
@@ -23,7 +24,7 @@ final class TooWide {
         double more = (wide - ground.across()) * ground.layers();
         boolean whenOpen = ground.folded() && wide <= 2 * ground.across();
         return new Refusal(
-                new FieldPath("cloth.width"),
+                ClothFields.WIDTH.field(),
                 piece + say(wide - ground.across()) + " more than the "
                         + (ground.folded() ? "folded cloth" : "cloth") + " is across; "
                         + (whenOpen ? "lay the cloth open, " : "")

@@ -8,9 +8,12 @@ import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Caution;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.Operation;
 import brightplumb.core.table.StepId;
+import brightplumb.core.table.Supply;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -49,10 +52,15 @@ public record Planned(Sequence sequence, List<Step> steps) {
     /**
      * The order of making a draft.
      *
-     * @param brought steps of its parts and of what was done to them
+     * @param done its parts and what was done to them: each brings its steps and its cautions
      */
-    public static Planned of(
-            Draft draft, List<CutPiece> cut, Settings set, List<MakingStep> brought, Sequence sequence) {
+    public static Planned of(Draft draft, List<CutPiece> cut, Settings set, List<Operation> done, Sequence sequence) {
+        List<MakingStep> brought = new ArrayList<>();
+        List<Caution> minded = new ArrayList<>();
+        for (Operation operation : done) {
+            brought.addAll(operation.making(draft, set));
+            minded.addAll(operation.cautions(draft, set));
+        }
         Set<Seam> sewn = brought.stream().flatMap(s -> s.seams().stream()).collect(Collectors.toSet());
         List<MakingStep> steps = new ArrayList<>(new FlatSteps(draft, cut, set.cloth(), sequence).all());
         steps.addAll(new SeamSteps(draft, set.cloth(), sequence).all(sewn));
@@ -64,8 +72,7 @@ public record Planned(Sequence sequence, List<Step> steps) {
         for (MakingStep step : Order.of(steps, sequence)) {
             List<StepId> after =
                     steps.stream().filter(step::waitsFor).map(MakingStep::id).toList();
-            planned.add(new Step(
-                    step, widths(step, draft, pieces, set, turned), after, Cautions.of(step, draft, set), draft));
+            planned.add(new Step(step, widths(step, draft, pieces, set, turned), after, cautions(step, minded), draft));
             if (step.turned() > 0) {
                 stretches(step, draft).forEach(s -> turned.merge(s.name(), step.turned(), Double::sum));
             }
@@ -114,6 +121,20 @@ public record Planned(Sequence sequence, List<Step> steps) {
         boolean inside = stretch.role().equals(EdgeRole.SIDE) && set.knows(AllowanceSettings.SIDE_SEWN_IN);
         double sewnIn = inside ? set.amount(AllowanceSettings.SIDE_SEWN_IN).value() : 0;
         return allowance + sewnIn;
+    }
+
+    /** What the work asks one to mind, then the garment, then the notions at hand; each thing once. */
+    private static List<String> cautions(MakingStep step, List<Caution> minded) {
+        return Stream.of(
+                        Stream.of(step.work().caution()),
+                        minded.stream()
+                                .filter(c -> c.at().contains(step.work()))
+                                .map(Caution::text),
+                        step.notions().stream().sorted().map(Supply::caution))
+                .flatMap(cautions -> cautions)
+                .filter(caution -> !caution.isEmpty())
+                .distinct()
+                .toList();
     }
 
     private static double rounded(double mm) {

@@ -17,6 +17,9 @@ public record FieldPath(String path) {
     /** All that was set. */
     public static final FieldPath SETTINGS = new FieldPath("settings");
 
+    /** The cloth. */
+    public static final FieldPath CLOTH = new FieldPath("cloth");
+
     /** What is made with the garment beside its recipe. */
     public static final FieldPath WITH = new FieldPath("with");
 

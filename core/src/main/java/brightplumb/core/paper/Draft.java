@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -19,12 +20,12 @@ import java.util.OptionalDouble;
  *
  * @param pattern the pieces as sewn, and what is sewn to what
  * @param steps the worked arithmetic in the cutter's order
- * @param facts named amounts by their outside names, in the order they were found
+ * @param facts what was worked out, in the order they were found
  * @param levels the levels that cross the paper, downward
  * @param notices what the cutter should know
  */
 public record Draft(
-        Pattern pattern, List<Step> steps, Map<String, Amount> facts, List<Level> levels, List<Notice> notices) {
+        Pattern pattern, List<Step> steps, Map<Fact, Amount> facts, List<Level> levels, List<Notice> notices) {
 
     /** Nothing drawn yet. */
     public static final Draft EMPTY = new Draft(Pattern.EMPTY, List.of(), Map.of(), List.of(), List.of());
@@ -55,7 +56,7 @@ public record Draft(
     }
 
     /** The piece of the shell that is of a panel; of two that differ by side, the left. */
-    public Piece panel(String panel) {
+    public Piece panel(Panel panel) {
         return pieces().stream()
                 .filter(p -> p.panel().equals(panel) && p.layer() == Layer.SHELL)
                 .findFirst()
@@ -87,7 +88,7 @@ public record Draft(
 
     /** A fact that is known to be there. */
     public Amount fact(Fact fact) {
-        Amount amount = facts.get(fact.id());
+        Amount amount = facts.get(fact);
         if (amount == null) {
             throw new IllegalStateException("No fact " + fact);
         }
@@ -96,7 +97,7 @@ public record Draft(
 
     /** Whether a fact is there. */
     public boolean found(Fact fact) {
-        return facts.containsKey(fact.id());
+        return facts.containsKey(fact);
     }
 
     /** The level of that name, if it crosses the paper. */

@@ -5,6 +5,7 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -22,52 +23,52 @@ public final class LaidOff {
     private static final double LEAST = 0.5;
 
     private final Draft draft;
-    private final Map<String, List<Drawn>> under = new HashMap<>();
+    private final Map<Fact, List<Drawn>> under = new HashMap<>();
 
     public LaidOff(Draft draft) {
         this.draft = draft;
     }
 
     /** What a step comes to, mm; empty where it is not said. */
-    public OptionalDouble said(String step) {
+    public OptionalDouble said(Fact step) {
         return draft.steps().stream()
-                .filter(s -> s.id().equals(step))
+                .filter(s -> s.fact().equals(step))
                 .map(Step::amount)
                 .mapToDouble(Amount::value)
                 .findFirst();
     }
 
     /** An amount from one place to another; nothing where the step is not said, or it has no length. */
-    public LaidOff off(String step, String sheet, Point from, Point to) {
+    public LaidOff off(Fact step, String sheet, Point from, Point to) {
         return from.distance(to) < LEAST ? this : on(step, sheet, Drawn.Role.MEASURE, List.of(new Line(from, to)));
     }
 
     /** An amount across a level. */
-    public LaidOff across(String step, String sheet, double y, double from, double to) {
+    public LaidOff across(Fact step, String sheet, double y, double from, double to) {
         return off(step, sheet, Point.of(from, y), Point.of(to, y));
     }
 
     /** An amount down the paper. */
-    public LaidOff down(String step, String sheet, double x, double from, double to) {
+    public LaidOff down(Fact step, String sheet, double x, double from, double to) {
         return off(step, sheet, Point.of(x, from), Point.of(x, to));
     }
 
     /** An amount along an edge. */
-    public LaidOff along(String step, String sheet, List<Segment> run) {
+    public LaidOff along(Fact step, String sheet, List<Segment> run) {
         return on(step, sheet, Drawn.Role.MEASURE, run);
     }
 
     /** An amount along a part of an edge, from so far along it to so far, mm. */
-    public LaidOff along(String step, String sheet, List<Segment> run, double from, double to) {
+    public LaidOff along(Fact step, String sheet, List<Segment> run, double from, double to) {
         return to - from < LEAST ? this : along(step, sheet, Curves.part(run, from, to));
     }
 
     /** A help line. */
-    public LaidOff helping(String step, String sheet, Point from, Point to) {
+    public LaidOff helping(Fact step, String sheet, Point from, Point to) {
         return on(step, sheet, Drawn.Role.CONSTRUCTION, List.of(new Line(from, to)));
     }
 
-    private LaidOff on(String step, String sheet, Drawn.Role role, List<? extends Segment> run) {
+    private LaidOff on(Fact step, String sheet, Drawn.Role role, List<? extends Segment> run) {
         under.computeIfAbsent(step, s -> new ArrayList<>()).add(new Drawn(sheet, role, List.copyOf(run), ""));
         return this;
     }
@@ -83,12 +84,12 @@ public final class LaidOff {
     }
 
     private Step with(Step step) {
-        List<Drawn> more = under.getOrDefault(step.id(), List.of());
+        List<Drawn> more = under.getOrDefault(step.fact(), List.of());
         boolean own = step.drawn().stream().anyMatch(d -> d.role() == Drawn.Role.MEASURE);
         return more.isEmpty() || own
                 ? step
                 : new Step(
-                        step.id(),
+                        step.fact(),
                         step.title(),
                         step.amount(),
                         step.why(),

@@ -1,6 +1,7 @@
 package brightplumb.core.paper;
 
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.AbstractMap;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -8,15 +9,15 @@ import java.util.Map;
 import java.util.Set;
 
 /** Facts in the order they were found. Nobody can change them, so that a draft with another pattern keeps the same. */
-final class OrderedFacts extends AbstractMap<String, Amount> {
+final class OrderedFacts extends AbstractMap<Fact, Amount> {
 
-    private final Map<String, Amount> all;
+    private final Map<Fact, Amount> all;
 
-    private OrderedFacts(Map<String, Amount> all) {
+    private OrderedFacts(Map<Fact, Amount> all) {
         this.all = all;
     }
 
-    static Map<String, Amount> of(Map<String, Amount> facts) {
+    static Map<Fact, Amount> of(Map<Fact, Amount> facts) {
         return facts instanceof OrderedFacts
                 ? facts
                 : new OrderedFacts(Collections.unmodifiableMap(new LinkedHashMap<>(facts)));
@@ -38,7 +39,7 @@ final class OrderedFacts extends AbstractMap<String, Amount> {
     }
 
     @Override
-    public Set<Entry<String, Amount>> entrySet() {
+    public Set<Entry<Fact, Amount>> entrySet() {
         return all.entrySet();
     }
 }

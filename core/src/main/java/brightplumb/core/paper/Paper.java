@@ -18,7 +18,7 @@ import java.util.Map;
 public final class Paper {
 
     private final List<Step> steps;
-    private final Map<String, Amount> facts;
+    private final Map<Fact, Amount> facts;
     private final List<Level> levels;
     private final List<Notice> notices;
     private List<Drawn> pending = new ArrayList<>();
@@ -52,38 +52,38 @@ public final class Paper {
      *
      * @return the amount, for the next line of the draft
      */
-    public Amount step(String id, String title, Amount amount, String why) {
-        return step(id, title, amount, Sentence.of(why));
+    public Amount step(Fact fact, String title, Amount amount, String why) {
+        return step(fact, title, amount, Sentence.of(why));
     }
 
     /** A step with a reason that was given elsewhere. */
-    public Amount step(String id, String title, Amount amount, Sentence why) {
-        steps.add(new Step(id, title, amount, why, pending));
+    public Amount step(Fact fact, String title, Amount amount, Sentence why) {
+        steps.add(new Step(fact, title, amount, why, pending));
         pending = new ArrayList<>();
         return fact(amount);
     }
 
     /** A step named after its fact. */
     public Amount step(Amount amount, String title, String why) {
-        return step(amount.id(), title, amount, Sentence.of(why));
+        return step(amount.fact(), title, amount, Sentence.of(why));
     }
 
     /** A step named after its fact, with a reason that was given elsewhere. */
     public Amount step(Amount amount, String title, Sentence why) {
-        return step(amount.id(), title, amount, why);
+        return step(amount.fact(), title, amount, why);
     }
 
     /** Keeps an amount as a fact without a step of its own. */
     public Amount fact(Amount amount) {
-        if (amount.id() != null) {
-            facts.put(amount.id(), amount);
+        if (amount.fact() != null) {
+            facts.put(amount.fact(), amount);
         }
         return amount;
     }
 
     /** An amount that was kept as a fact earlier in the draft. */
     public Amount known(Fact fact) {
-        Amount amount = facts.get(fact.id());
+        Amount amount = facts.get(fact);
         if (amount == null) {
             throw new IllegalStateException("No fact " + fact + " yet");
         }

@@ -17,7 +17,7 @@ import java.util.stream.Stream;
  *
  * @param id what it is called
  * @param title its name at the bench
- * @param panel what it is of, for outsiders: front, back, band, pocket
+ * @param panel what it is of, for outsiders
  * @param layer the cloth it is cut from
  * @param edges its edges in order, end to start
  * @param darts its darts, from the centre outward
@@ -33,7 +33,7 @@ import java.util.stream.Stream;
 public record Piece(
         PieceId id,
         String title,
-        String panel,
+        Panel panel,
         Layer layer,
         List<Edge> edges,
         List<Dart> darts,
@@ -54,7 +54,7 @@ public record Piece(
 
     /** A plain piece: edges and a grain line, nothing in it yet. */
     public static Piece of(
-            PieceId id, String title, String panel, List<Edge> edges, Line grain, Copies copies, OnBody onBody) {
+            PieceId id, String title, Panel panel, List<Edge> edges, Line grain, Copies copies, OnBody onBody) {
         return new Piece(
                 id,
                 title,

@@ -18,7 +18,7 @@ public final class Rectangle {
     public static Piece of(
             PieceId id,
             String title,
-            String panel,
+            Panel panel,
             double wide,
             double high,
             EdgeRole top,

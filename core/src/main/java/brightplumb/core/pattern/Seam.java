@@ -17,8 +17,8 @@ public record Seam(String id) {
     public static final Seam WAIST = of(EdgeRole.WAIST);
 
     public static final Seam CENTRE_BACK = of(EdgeRole.CENTRE_BACK);
-    public static final Seam CROTCH_FRONT = of(EdgeRole.CROTCH).of("front");
-    public static final Seam CROTCH_BACK = of(EdgeRole.CROTCH).of("back");
+    public static final Seam CROTCH_FRONT = of(EdgeRole.CROTCH).of(Half.FRONT);
+    public static final Seam CROTCH_BACK = of(EdgeRole.CROTCH).of(Half.BACK);
     /** Where front and back meet between the legs without a fork. */
     public static final Seam CROTCH_ENDS = new Seam("crotch");
 
@@ -27,7 +27,17 @@ public record Seam(String id) {
         return new Seam(role.id());
     }
 
-    /** Returns the part of this seam that is on a panel, or on a named place of it. */
+    /** Returns the part of this seam that is on a half of the body. */
+    public Seam of(Half half) {
+        return of(half.id());
+    }
+
+    /** Returns the part of this seam that is on a panel. */
+    public Seam of(Panel panel) {
+        return of(panel.id());
+    }
+
+    /** Returns the part of this seam at a named place. */
     public Seam of(String part) {
         return new Seam(id + "." + part);
     }

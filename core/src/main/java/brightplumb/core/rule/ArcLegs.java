@@ -63,6 +63,6 @@ final class ArcLegs {
         return given.body()
                 .find(measure)
                 .orElseGet(() ->
-                        given.body().hip().over(2).named(null, measure.spoken()).asEstimate());
+                        given.body().hip().over(2).called(measure.spoken()).asEstimate());
     }
 }

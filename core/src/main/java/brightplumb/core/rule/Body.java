@@ -70,7 +70,7 @@ public final class Body {
         return Amount.length(measure.spoken() + one, reading.first())
                 .plus(Amount.length(measure.spoken() + other, reading.second()))
                 .over(2)
-                .named(null, measure.spoken());
+                .called(measure.spoken());
     }
 
     /**
@@ -133,7 +133,7 @@ public final class Body {
                 "how far down to the hip",
                 Math.min(1, below.value() / hipDepth().value()));
         Amount waist = waist().plus(hip().minus(waist()).times(share))
-                .named(null, "waist where it sits")
+                .called("waist where it sits")
                 .asEstimate();
         lower.taken.put(WAIST_GIRTH, waist);
         lower.estimates.put(WAIST_GIRTH, new Estimate(WAIST_GIRTH, waist, "between waist and hip"));
@@ -146,7 +146,7 @@ public final class Body {
     }
 
     private void lowered(Measure measure, Amount depth) {
-        Amount named = depth.named(null, measure.spoken() + " from there");
+        Amount named = depth.called(measure.spoken() + " from there");
         if (taken.containsKey(measure)) {
             taken.put(measure, named);
         }
@@ -234,8 +234,7 @@ public final class Body {
 
     private void guess(Measure measure, Amount amount, String rule) {
         estimates.put(
-                measure,
-                new Estimate(measure, amount.named(null, measure.spoken()).asEstimate(), rule));
+                measure, new Estimate(measure, amount.called(measure.spoken()).asEstimate(), rule));
     }
 
     public Amount waist() {

@@ -1,5 +1,7 @@
 package brightplumb.core.rule;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * The cloth a garment is cut from.
  *
@@ -15,6 +17,8 @@ package brightplumb.core.rule;
  *     to 2
  * @param sheer what lies beneath shows through
  */
+@RecordBuilder
+@RecordBuilder.Options(enableWither = false)
 public record Cloth(
         double stretch,
         double width,
@@ -51,32 +55,66 @@ public record Cloth(
         this(stretch, width, folded, oneWay, drape, repeat, shrinkage, stretch, false);
     }
 
-    /** The same cloth of another width, mm. */
+    /** Returns the same cloth of another width, mm. */
     public Cloth wide(double mm) {
-        return new Cloth(stretch, mm, folded, oneWay, drape, repeat, shrinkage, along, sheer);
+        return ClothBuilder.builder(this).width(mm).build();
     }
 
-    /** The same cloth, folded or open. */
+    /** Returns the same cloth, folded or open. */
     public Cloth folded(boolean otherwise) {
-        return new Cloth(stretch, width, otherwise, oneWay, drape, repeat, shrinkage, along, sheer);
+        return ClothBuilder.builder(this).folded(otherwise).build();
     }
 
-    /** Whether it stretches round the body. */
+    /** Returns the same cloth, with or without a nap or a print that runs one way. */
+    public Cloth oneWay(boolean otherwise) {
+        return ClothBuilder.builder(this).oneWay(otherwise).build();
+    }
+
+    /** Returns the same cloth as it stretches along the girth, a share of its length. */
+    public Cloth stretching(double share) {
+        return ClothBuilder.builder(this).stretch(share).build();
+    }
+
+    /** Returns the same cloth as it stretches along its selvedge, a share of its length. */
+    public Cloth along(double share) {
+        return ClothBuilder.builder(this).along(share).build();
+    }
+
+    /** Returns the same cloth as it falls. */
+    public Cloth falling(Drape otherwise) {
+        return ClothBuilder.builder(this).drape(otherwise).build();
+    }
+
+    /** Returns the same cloth with a print that begins again after so much, mm; 0 where it has none. */
+    public Cloth repeating(double mm) {
+        return ClothBuilder.builder(this).repeat(mm).build();
+    }
+
+    /** Returns the same cloth as it shrinks in the wash, a share of its length. */
+    public Cloth shrinking(double share) {
+        return ClothBuilder.builder(this).shrinkage(share).build();
+    }
+
+    /** Returns the same cloth, through which what lies beneath shows or not. */
+    public Cloth sheer(boolean otherwise) {
+        return ClothBuilder.builder(this).sheer(otherwise).build();
+    }
+
+    /** Returns whether it stretches round the body. */
     public boolean stretches() {
         return stretch > 0;
     }
 
-    /** The same cloth as it stretches along its selvedge. */
-    public Cloth along(double share) {
-        return new Cloth(stretch, width, folded, oneWay, drape, repeat, shrinkage, share, sheer);
-    }
-
-    /** Whether it stretches up and down the body as well as round it. */
+    /** Returns whether it stretches up and down the body as well as round it. */
     public boolean stretchesBothWays() {
         return stretch > 0 && along > 0;
     }
 
-    /** So much smaller across, it can be so much shorter along at the most: no further than it goes when pulled. */
+    /**
+     * Returns how much shorter it can be along when it is so much smaller across: no further than it goes when pulled.
+     *
+     * @param smaller a share, from 0
+     */
     public double shorter(double smaller) {
         return Math.min(smaller, along / (1 + along));
     }

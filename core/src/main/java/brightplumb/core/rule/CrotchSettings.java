@@ -1,5 +1,7 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.pattern.Half;
+
 /** What can be set between hip and crotch line of a leg. */
 public final class CrotchSettings {
 
@@ -11,24 +13,24 @@ public final class CrotchSettings {
             Setting.length("hipAboveCrotch", "Hip line above the crotch", Zone.CROTCH, "Hip above crotch line", 0, 150);
     public static final Setting FRONT_EXTENSION = Setting.length(
                     "frontExtension", "Front extension", Zone.CROTCH, "Front fork out", 15, 200)
-            .tellingBy("crotch.extension.front");
+            .tellingBy(LegFacts.CROTCH_EXTENSION.of(Half.FRONT));
     public static final Setting BACK_EXTENSION = Setting.length(
                     "backExtension", "Back extension", Zone.CROTCH, "Back fork out", 30, 300)
-            .tellingBy("crotch.extension.back");
+            .tellingBy(LegFacts.CROTCH_EXTENSION.of(Half.BACK));
     public static final Setting FORK_DROP = Setting.length(
                     "forkDrop", "Fork drop", Zone.CROTCH, "Back fork down", -30, 60)
-            .tellingBy("fork.drop");
+            .tellingBy(LegFacts.FORK_DROP);
     public static final Setting STRETCH_IN =
             Setting.length("stretchIn", "Back inseam stretched in", Zone.CROTCH, "Back inseam shorter", 0, 13);
     public static final Setting FRONT_CURVE =
             Setting.choice("frontCurve", "Front curve", Zone.CROTCH, "Front curve", FrontCurve.values());
     public static final Setting CURVE_GUIDE_FRONT = Setting.length(
                     "curveGuideFront", "Front curve guide", Zone.CROTCH, "Front curve at 45°", 5, 120)
-            .tellingBy("crotch.guide.front")
+            .tellingBy(LegFacts.CROTCH_GUIDE.of(Half.FRONT))
             .when(set -> !set.chose(FRONT_CURVE, FrontCurve.TWO_CHORDS));
     public static final Setting CURVE_GUIDE_BACK = Setting.length(
                     "curveGuideBack", "Back curve guide", Zone.CROTCH, "Back curve at 45°", 5, 160)
-            .tellingBy("crotch.guide.back");
+            .tellingBy(LegFacts.CROTCH_GUIDE.of(Half.BACK));
 
     private CrotchSettings() {}
 }

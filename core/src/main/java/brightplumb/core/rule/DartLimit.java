@@ -1,6 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.Length;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.working.Amount;
 
 /**

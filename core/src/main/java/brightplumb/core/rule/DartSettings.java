@@ -11,21 +11,21 @@ public final class DartSettings {
 
     public static final Setting DART_INTAKE_FRONT = Setting.length(
                     "dartIntakeFront", "Front dart intake", Zone.DARTS, "Front takes in", 0, 130)
-            .tellingBy("dart.intake.front")
+            .tellingByItsStep()
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_LENGTH_FRONT = Setting.length(
                     "dartLengthFront", "Front dart length", Zone.DARTS, "Front dart long", 20, 300)
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_INTAKE_BACK = Setting.length(
                     "dartIntakeBack", "Back dart intake", Zone.DARTS, "Back takes in", 0, 160)
-            .tellingBy("dart.intake.back")
+            .tellingByItsStep()
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_LENGTH_BACK = Setting.length(
                     "dartLengthBack", "Back dart length", Zone.DARTS, "Back dart long", 20, 300)
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_PLACE_BACK = Setting.length(
                     "dartPlaceBack", "Back dart place", Zone.DARTS, "Back dart from centre", 30, 250)
-            .tellingBy("dart.place.back")
+            .tellingByItsStep()
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
 
     private DartSettings() {}

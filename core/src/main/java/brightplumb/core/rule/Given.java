@@ -43,7 +43,7 @@ public record Given(Body body, Cloth cloth, Settings settings) {
                         ? Optional.empty()
                         : body.find(Measure.STATURE)
                                 .map(height -> height.times(LEG_OF_HEIGHT)
-                                        .named(null, "outside leg, by height")
+                                        .called("outside leg, by height")
                                         .asEstimate()))
                 .orElse(null);
         return leg == null || leg.value() >= SHORT && leg.value() <= LONG ? length : leg.times(length.value() / USUAL);

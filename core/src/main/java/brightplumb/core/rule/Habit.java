@@ -1,6 +1,7 @@
 package brightplumb.core.rule;
 
 import brightplumb.core.measure.Sentence;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
@@ -12,7 +13,7 @@ import java.util.Map;
  * @param steps the steps under which it is told as another way
  * @param rules what it says of other settings; nothing where the way is left as it is
  */
-public record Habit(String id, String title, Sentence why, List<String> steps, Map<Setting, Rule> rules)
+public record Habit(String id, String title, Sentence why, List<Fact> steps, Map<Setting, Rule> rules)
         implements Choice {
 
     public Habit {
@@ -20,7 +21,7 @@ public record Habit(String id, String title, Sentence why, List<String> steps, M
         rules = Map.copyOf(rules);
     }
 
-    Habit(String id, String title, String why, List<String> steps, Map<Setting, Rule> rules) {
+    Habit(String id, String title, String why, List<Fact> steps, Map<Setting, Rule> rules) {
         this(id, title, Sentence.of(why), steps, rules);
     }
 

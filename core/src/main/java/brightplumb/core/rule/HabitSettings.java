@@ -82,14 +82,14 @@ public final class HabitSettings {
             "shaped",
             "Shaped all the same",
             "Some want just that: a seat where the body has none.",
-            List.of("centre.back.in"),
+            List.of(PanelFacts.CENTRE_BACK_IN),
             Map.of());
 
     public static final Habit LEFT_STRAIGHT = new Habit(
             "straight",
             "Left straight",
             ON_A_FLAT_SEAT,
-            List.of("centre.back.in"),
+            List.of(PanelFacts.CENTRE_BACK_IN),
             Map.of(CENTRE_BACK_SHAPE, chosen(CentreBackShape.STRAIGHT, ON_A_FLAT_SEAT)));
 
     public static final Setting FLAT_SEAT = Setting.choice(
@@ -162,7 +162,7 @@ public final class HabitSettings {
                 id,
                 title,
                 why,
-                List.of("centre.front.drop", "side.rise", "centre.back.drop"),
+                List.of(CENTRE_FRONT_DROP.fact(), SIDE_RISE.fact(), CENTRE_BACK_DROP.fact()),
                 Map.of(
                         CENTRE_FRONT_DROP, inches(front, why),
                         SIDE_RISE, inches(side, why),
@@ -174,7 +174,7 @@ public final class HabitSettings {
                 id,
                 title,
                 why,
-                List.of("centre.back.in", "centre.back.drop"),
+                List.of(PanelFacts.CENTRE_BACK_IN, CENTRE_BACK_DROP.fact()),
                 Map.of(CENTRE_BACK_SHAPE, chosen(shape, why), CENTRE_BACK_DROP, inches(drop, why)));
     }
 
@@ -185,7 +185,7 @@ public final class HabitSettings {
                 "one-level",
                 "Both to one level",
                 why,
-                List.of("dart.length.front", "dart.length.back"),
+                List.of(DART_LENGTH_FRONT.fact(), DART_LENGTH_BACK.fact()),
                 Map.of(DART_LENGTH_FRONT, above, DART_LENGTH_BACK, above));
     }
 
@@ -195,7 +195,7 @@ public final class HabitSettings {
                 id,
                 title,
                 why,
-                List.of("hip.ease"),
+                List.of(HIP_EASE.fact()),
                 Map.of(
                         NEGATIVE_EASE, worked(given -> HouseHabits.negativeEase(given, share), why),
                         HIP_EASE,
@@ -213,7 +213,7 @@ public final class HabitSettings {
                 "seams",
                 "The seams are what it is smaller by",
                 why,
-                List.of("hip.ease"),
+                List.of(HIP_EASE.fact()),
                 Map.of(
                         NEGATIVE_EASE,
                         worked(given -> Amount.ratio("none, the seams are", 0), why),

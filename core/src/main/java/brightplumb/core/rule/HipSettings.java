@@ -13,7 +13,7 @@ public final class HipSettings {
             Setting.length("frontHipOut", "Centre front out at the hip", Zone.HIP, "Centre front out", 0, 40);
     public static final Setting BACK_HIP_IN = Setting.length(
                     "backHipIn", "Centre back in at the hip", Zone.HIP, "Centre back in", 0, 80)
-            .tellingBy("back.hip.in");
+            .tellingByItsStep();
 
     private HipSettings() {}
 }

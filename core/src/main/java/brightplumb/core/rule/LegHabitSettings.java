@@ -7,6 +7,7 @@ import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.measure.Measure;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
@@ -58,7 +59,11 @@ public final class LegHabitSettings {
         String why = "The body slopes down toward the back: a fork left high pulls the seam between the seat. "
                 + "It drops until the back inseam is {0.25} shorter, which is stretched on to the front's.";
         return new Habit(
-                "slope", "The slope of the body", why, List.of("fork.drop"), Map.of(STRETCH_IN, inches(0.25, why)));
+                "slope",
+                "The slope of the body",
+                why,
+                List.of(LegFacts.FORK_DROP),
+                Map.of(STRETCH_IN, inches(0.25, why)));
     }
 
     private static Habit depth(String id, String title, double inches, String spoken) {
@@ -68,7 +73,7 @@ public final class LegHabitSettings {
                 id,
                 title,
                 why,
-                List.of("crotch.depth"),
+                List.of(LegFacts.CROTCH_DEPTH),
                 Map.of(
                         CROTCH_DEPTH,
                         worked(given -> given.body().hip().over(4).plus(Amount.inches("to sit in", inches)), why)));
@@ -82,7 +87,7 @@ public final class LegHabitSettings {
                 "thigh",
                 "By the thigh",
                 why,
-                List.of("crotch.extension.front"),
+                List.of(LegFacts.CROTCH_EXTENSION.of(Half.FRONT)),
                 Map.of(
                         FRONT_EXTENSION,
                         worked(
@@ -100,7 +105,7 @@ public final class LegHabitSettings {
                 id,
                 title,
                 why + " The loop comes out as it will, and its check says how.",
-                List.of("back.rise", "back.in"),
+                List.of(LegFacts.BACK_RISE, PanelFacts.BACK_IN),
                 Map.of(BACK_RISE, rise, BACK_IN, in));
     }
 }

@@ -1,5 +1,7 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.working.Fact;
+
 /** What can be set on a leg below the crotch line. */
 public final class LegSettings {
 
@@ -9,9 +11,9 @@ public final class LegSettings {
     public static final Setting THIGH =
             Setting.length("thigh", "Garment thigh", Zone.LEG, "Thigh, all round", 350, 1200);
     public static final Setting KNEE = Setting.length("knee", "Garment knee", Zone.LEG, "Knee, all round", 250, 1200)
-            .tellingBy("knee.girth");
+            .tellingBy(LegFacts.KNEE_GIRTH);
     public static final Setting HEM =
-            Setting.length("hem", "Hem", Zone.LEG, "Hem, all round", 180, 1600).tellingBy("hem.girth");
+            Setting.length("hem", "Hem", Zone.LEG, "Hem, all round", 180, 1600).tellingBy(Fact.HEM_GIRTH);
     public static final Setting SIDE_IN =
             Setting.length("sideIn", "Side in at the hem", Zone.LEG, "Front side in at hem", 0, 80);
     public static final Setting BACK_LEG_ADD =

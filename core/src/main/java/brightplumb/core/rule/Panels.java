@@ -1,5 +1,7 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.pattern.Panel;
+
 /** Which panels something is done to. */
 public enum Panels implements Choice {
     FRONT("front", "Front"),
@@ -25,7 +27,7 @@ public enum Panels implements Choice {
     }
 
     /** Whether a panel of that name is among them. */
-    public boolean has(String panel) {
-        return this == BOTH || id.equals(panel);
+    public boolean has(Panel panel) {
+        return this == BOTH || id.equals(panel.id());
     }
 }

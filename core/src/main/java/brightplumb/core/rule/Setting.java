@@ -2,6 +2,7 @@ package brightplumb.core.rule;
 
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Length;
+import brightplumb.core.working.Fact;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -34,7 +35,7 @@ public record Setting(
         double least,
         double most,
         List<Choice> choices,
-        List<String> facts,
+        List<Fact> facts,
         Predicate<Settings> applies,
         boolean isLevelled)
         implements Comparable<Setting> {
@@ -89,8 +90,13 @@ public record Setting(
      * The same setting whose outcome facts tell, where the body or a plan has the last word: the first that a draft
      * has.
      */
-    public Setting tellingBy(String... names) {
-        return SettingBuilder.builder(this).facts(List.of(names)).build();
+    public Setting tellingBy(Fact... tellers) {
+        return SettingBuilder.builder(this).facts(List.of(tellers)).build();
+    }
+
+    /** The same setting whose outcome the step of its own name tells, where the body or a plan has the last word. */
+    public Setting tellingByItsStep() {
+        return tellingBy(fact());
     }
 
     /** The same setting, which changes something only while something holds. */
@@ -131,26 +137,22 @@ public record Setting(
         return kind == Kind.RATIO;
     }
 
-    /**
-     * Whether a step of the working says it: one it tells by, or one that is its own name in words, {@code hip.ease}
-     * for {@code hipEase}.
-     */
-    public boolean isShownByStep(String step) {
-        if (facts.contains(step)) {
-            return true;
-        }
-        int at = 0;
-        for (int i = 0; i < step.length(); i++) {
-            char letter = step.charAt(i);
-            if (letter == '.') {
-                continue;
+    /** Returns the fact that is its own name in words: {@code hip.ease} for {@code hipEase}. */
+    public Fact fact() {
+        StringBuilder words = new StringBuilder();
+        for (int i = 0; i < key.length(); i++) {
+            char letter = key.charAt(i);
+            if (Character.isUpperCase(letter)) {
+                words.append('.');
             }
-            char said = i > 0 && step.charAt(i - 1) == '.' ? Character.toUpperCase(letter) : letter;
-            if (at == key.length() || key.charAt(at++) != said) {
-                return false;
-            }
+            words.append(Character.toLowerCase(letter));
         }
-        return at == key.length();
+        return new Fact(words.toString());
+    }
+
+    /** Returns whether a step of the working says it: one that it tells by, or one of its own name or key. */
+    public boolean isShownByStep(Fact step) {
+        return facts.contains(step) || fact().equals(step) || step.id().equals(key);
     }
 
     /** Whether it changes anything while the others are as they are. */

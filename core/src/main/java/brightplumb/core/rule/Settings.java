@@ -4,6 +4,7 @@ import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
@@ -182,18 +183,16 @@ public final class Settings {
 
     private Amount work(Setting setting) {
         if (byHand.get(setting) instanceof AgainstLevel length) {
-            return length.on(given.body(), setting)
-                    .named(null, setting.spoken())
-                    .asOverride();
+            return length.on(given.body(), setting).called(setting.spoken()).asOverride();
         }
         if (byHand.get(setting) instanceof SettingValue.OfLength length) {
-            return Amount.byHand(length.length().mm(), Amount.Kind.LENGTH).named(null, setting.spoken());
+            return Amount.byHand(length.length().mm(), Amount.Kind.LENGTH).called(setting.spoken());
         }
         if (byHand.get(setting) instanceof SettingValue.OfRatio ratio) {
-            return Amount.byHand(ratio.ratio(), Amount.Kind.NUMBER).named(null, setting.spoken());
+            return Amount.byHand(ratio.ratio(), Amount.Kind.NUMBER).called(setting.spoken());
         }
         Rule.Worked rule = (Rule.Worked) require(setting);
-        return straight(setting, () -> rule.amount().apply(given)).named(null, setting.spoken());
+        return straight(setting, () -> rule.amount().apply(given)).called(setting.spoken());
     }
 
     /** What a rule gives, unless it needs in the end what it is to give. */
@@ -210,7 +209,7 @@ public final class Settings {
     }
 
     /** What a setting came to in a draft: the fact that tells it, or the amount as it was set. */
-    public Amount effectiveAmount(Setting setting, Map<String, Amount> facts) {
+    public Amount effectiveAmount(Setting setting, Map<Fact, Amount> facts) {
         return setting.facts().stream()
                 .map(facts::get)
                 .filter(Objects::nonNull)

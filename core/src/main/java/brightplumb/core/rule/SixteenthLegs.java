@@ -41,7 +41,7 @@ final class SixteenthLegs {
                                             .hip()
                                             .plus(given.amount(HIP_EASE))
                                             .over(4)
-                                            .named(null, "hip quarter")
+                                            .called("hip quarter")
                                             .over(4),
                                     "A quarter of the hip quarter.")),
                     entry(
@@ -59,7 +59,7 @@ final class SixteenthLegs {
                                             .plus(wider(given))
                                             .atLeast(taped(given, Measure.ANKLE_GIRTH)
                                                     .times(1.25)
-                                                    .named(null, "heel")),
+                                                    .called("heel")),
                                     "The bare ankle, the back {2} wider; never under what the heel needs.")),
                     entry(BACK_LEG_ADD, inches(1, "{1} outside the front, from the knee down.")),
                     entry(BACK_SIDE_ADD, inches(1, "{1} outside the front, from the knee down."))));
@@ -76,6 +76,6 @@ final class SixteenthLegs {
     }
 
     private static Amount wider(Given given) {
-        return given.amount(BACK_LEG_ADD).plus(given.amount(BACK_SIDE_ADD)).named(null, "back wider");
+        return given.amount(BACK_LEG_ADD).plus(given.amount(BACK_SIDE_ADD)).called("back wider");
     }
 }

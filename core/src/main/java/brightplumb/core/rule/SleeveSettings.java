@@ -17,7 +17,7 @@ public final class SleeveSettings {
     /** The height of the cap; nothing where a quarter of the armhole says it. */
     public static final Setting CAP_HEIGHT = Setting.length(
                     "capHeight", "Cap height", Zone.SLEEVE, "Cap high, 0 by the armhole", 0, 250)
-            .tellingBy("sleeve.cap.height");
+            .tellingBy(SleeveFacts.CAP_HEIGHT);
 
     public static final Setting CAP_EASE =
             Setting.length("capEase", "Cap ease", Zone.SLEEVE, "Cap longer than the armhole", 0, 40);

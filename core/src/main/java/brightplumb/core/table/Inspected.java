@@ -13,6 +13,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
@@ -57,8 +58,6 @@ public record Inspected(
     private static final Set<EdgeRole> BELOW =
             Set.of(EdgeRole.HEM, EdgeRole.INSEAM, EdgeRole.LEG, EdgeRole.CROTCH_END, Strip.LOWER);
 
-    private static final Set<String> PANELS = Set.of("front", "back");
-
     public Inspected {
         worn = Map.copyOf(worn);
     }
@@ -67,8 +66,7 @@ public record Inspected(
     public static Inspected of(Draft draft, Body body, Settings set, DraftingTable table, Hand hand) {
         Map<PieceId, Piece> worn = draft.pieces().stream()
                 .filter(p -> p.layer() == Layer.SHELL)
-                .filter(p ->
-                        PANELS.contains(p.panel()) || p.edge(EdgeRole.WAIST).isPresent())
+                .filter(p -> p.panel().isMain() || p.edge(EdgeRole.WAIST).isPresent())
                 .collect(Collectors.toMap(Piece::id, Piece::worn));
         return new Inspected(draft, body, set, table, hand, worn);
     }
@@ -174,12 +172,12 @@ public record Inspected(
 
     /** The front as it lies on the body, of the side that is looked at. */
     public Piece front() {
-        return panel("front");
+        return panel(Panel.FRONT);
     }
 
     /** The back as it lies on the body, of the side that is looked at. */
     public Piece back() {
-        return panel("back");
+        return panel(Panel.BACK);
     }
 
     /** The piece that carries the waist in front, folds shut: the front, or a band cut off it. */
@@ -268,10 +266,10 @@ public record Inspected(
 
     /** Front and back with their folds open, a dart that was moved back where it was drafted. */
     public List<Piece> asCut() {
-        return List.of(cut("front").sewn(), cut("back").sewn());
+        return List.of(cut(Panel.FRONT).sewn(), cut(Panel.BACK).sewn());
     }
 
-    private Piece panel(String panel) {
+    private Piece panel(Panel panel) {
         return worn(cut(panel));
     }
 
@@ -283,7 +281,7 @@ public record Inspected(
         return piece.onBody().zones().isEmpty() ? piece : piece.worn();
     }
 
-    private Piece cut(String panel) {
+    private Piece cut(Panel panel) {
         return draft.pieces().stream()
                 .filter(p -> p.panel().equals(panel) && p.layer() == Layer.SHELL)
                 .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
@@ -305,7 +303,7 @@ public record Inspected(
 
     /** A fact of the side that is looked at. */
     public Amount fact(Fact fact) {
-        Fact ofRight = fact.of(Hand.RIGHT.id());
+        Fact ofRight = fact.of(Hand.RIGHT);
         return draft.fact(hand == Hand.RIGHT && draft.found(ofRight) ? ofRight : fact);
     }
 

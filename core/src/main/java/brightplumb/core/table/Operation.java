@@ -2,6 +2,8 @@ package brightplumb.core.table;
 
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Edge;
+import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -9,6 +11,7 @@ import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -80,6 +83,21 @@ public interface Operation {
      */
     Draft on(Draft before, Table table);
 
+    /** The setting that says what is added outside an edge, where that is this operation's to say; else empty. */
+    default Optional<Setting> allowance(Piece piece, Edge edge) {
+        return Optional.empty();
+    }
+
+    /**
+     * Where what is added outside an edge is folded again, from the sewn edge outward, mm; empty where this operation
+     * folds nothing there.
+     *
+     * @param added what is added outside the edge, mm
+     */
+    default List<Double> folds(Piece piece, Edge edge, double added, Settings set) {
+        return List.of();
+    }
+
     /** What is looked at because of it. */
     default List<Inspection> checks() {
         return List.of();
@@ -87,6 +105,11 @@ public interface Operation {
 
     /** What to have at hand because of it, on the draft as it came out. */
     default List<Notion> notions(Draft after, Settings set) {
+        return List.of();
+    }
+
+    /** What to mind because of it, beyond what the work at hand asks, on the draft as it came out. */
+    default List<Caution> cautions(Draft after, Settings set) {
         return List.of();
     }
 

@@ -12,6 +12,7 @@ import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -98,13 +99,13 @@ public final class Table {
     }
 
     /** Says a step that is no fact. */
-    public Amount step(String id, String title, Amount amount, String why) {
-        return paper.step(id, title, amount, Sentence.of(why));
+    public Amount step(Fact fact, String title, Amount amount, String why) {
+        return paper.step(fact, title, amount, Sentence.of(why));
     }
 
     /** Says a step that is no fact, with a reason that was given elsewhere. */
-    public Amount step(String id, String title, Amount amount, Sentence why) {
-        return paper.step(id, title, amount, why);
+    public Amount step(Fact fact, String title, Amount amount, Sentence why) {
+        return paper.step(fact, title, amount, why);
     }
 
     /** The draft as it stands after the operation, with its pattern. */

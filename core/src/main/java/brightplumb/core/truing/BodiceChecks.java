@@ -5,9 +5,9 @@ import static brightplumb.core.table.Inspection.where;
 
 import brightplumb.core.block.bodice.BodiceEdges;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.BodiceSettings;
-import brightplumb.core.rule.Half;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Inspection;

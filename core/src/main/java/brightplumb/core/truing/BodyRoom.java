@@ -1,16 +1,18 @@
 package brightplumb.core.truing;
 
-import brightplumb.core.block.bodice.BodiceFacts;
-import brightplumb.core.block.suit.SuitFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.SuitFacts;
 import brightplumb.core.rule.SuitSettings;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Check;
@@ -111,7 +113,7 @@ final class BodyRoom {
         double give = 1 + on.set().cloth().stretch();
         double arm = on.body().find(Measure.ARMHOLE_GIRTH).orElseThrow().value();
         boolean sleeveless =
-                on.draft().pieces().stream().noneMatch(p -> p.panel().equals("sleeve"));
+                on.draft().pieces().stream().noneMatch(p -> p.panel().equals(Panel.SLEEVE));
         double room = on.set().cloth().stretches() ? 0 : ARM_ROOM - (sleeveless ? SLEEVELESS : 0);
         return new Round(
                 "arm",
@@ -224,8 +226,8 @@ final class BodyRoom {
 
     /** Whether both ends between the legs are as wide as each other, and lap where they are fastened. */
     static Check ends(Inspected on) {
-        double front = on.draft().fact(SuitFacts.HALF_WIDTH.of("front")).value();
-        double back = on.draft().fact(SuitFacts.HALF_WIDTH.of("back")).value();
+        double front = on.draft().fact(SuitFacts.HALF_WIDTH.of(Half.FRONT)).value();
+        double back = on.draft().fact(SuitFacts.HALF_WIDTH.of(Half.BACK)).value();
         boolean meets = Math.abs(front - back) <= WaistCloses.TOLERANCE;
         boolean studs = on.set().chose(SuitSettings.FASTENING, CrotchFastening.STUDS);
         double lap = on.set().amount(SuitSettings.CROTCH_LAP).value();

@@ -6,14 +6,16 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Setting;
@@ -109,7 +111,7 @@ final class CreasePlumb {
          *
          * @param y the level
          */
-        record At(String panel, String where, double y, double inner, double outer) {
+        record At(Panel panel, String where, double y, double inner, double outer) {
             double lean(double crotchY) {
                 return Math.toDegrees(Math.atan2(Math.abs(outer - inner) / 2, y - crotchY));
             }
@@ -122,7 +124,7 @@ final class CreasePlumb {
         }
 
         private double crease() {
-            return on.fact(LegFacts.CREASE_FRONT).value();
+            return on.fact(LegFacts.CREASE.of(Half.FRONT)).value();
         }
 
         double crotchY() {
@@ -188,7 +190,7 @@ final class CreasePlumb {
         public Exhibit exhibit() {
             Exhibit.Table table = new Exhibit.Table();
             double apart = Inspected.sideAt(on.front(), on.hipY())
-                    + on.fact(LegFacts.EXTENSION_BACK).value()
+                    + on.fact(LegFacts.CROTCH_EXTENSION.of(Half.BACK)).value()
                     + 3 * Length.INCH;
             for (Piece piece : List.of(on.front(), on.back())) {
                 Rigid move = Rigid.slide(Point.of(!piece.behind() ? 0 : apart, 0));

@@ -1,11 +1,12 @@
 package brightplumb.core.truing;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.CrotchSettings;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.WaistSettings;
@@ -187,7 +188,7 @@ final class CrotchChecks {
                 .ifPresent(rise -> remedies.add(new Remedy(
                         tooShort ? "Raise the centre back" : "Bring the centre back down",
                         Map.of(WaistSettings.BACK_RISE, WaistSettings.BACK_RISE.value(rise)))));
-        double now = on.fact(LegFacts.EXTENSION_BACK).value();
+        double now = on.fact(LegFacts.CROTCH_EXTENSION.of(Half.BACK)).value();
         Map<Setting, SettingValue> still = Map.of(
                 WaistSettings.BACK_RISE,
                 WaistSettings.BACK_RISE.value(on.fact(LegFacts.BACK_RISE).value()));

@@ -1,9 +1,9 @@
 package brightplumb.core.truing;
 
-import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.ClosureSettings;

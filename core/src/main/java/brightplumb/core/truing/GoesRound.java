@@ -7,13 +7,14 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.WaistSettings;
@@ -213,8 +214,8 @@ final class GoesRound {
             double knee = on.body().find(Measure.KNEE_GIRTH).orElseThrow().value();
             return new Round(
                     "knee",
-                    (on.fact(LegFacts.KNEE_WIDTH.of("front")).value() - on.sewnIn() / 4) * give,
-                    (on.fact(LegFacts.KNEE_WIDTH.of("back")).value() - on.sewnIn() / 4) * give,
+                    (on.fact(LegFacts.KNEE_WIDTH.of(Half.FRONT)).value() - on.sewnIn() / 4) * give,
+                    (on.fact(LegFacts.KNEE_WIDTH.of(Half.BACK)).value() - on.sewnIn() / 4) * give,
                     knee,
                     knee + (on.set().cloth().stretches() ? 0 : KNEE_ROOM));
         }

@@ -7,7 +7,6 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -15,10 +14,12 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.ElasticSettings;
 import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.table.Check;
@@ -74,8 +75,8 @@ final class LegFits {
                         new Round(
                                 on,
                                 "thigh",
-                                on.fact(LegFacts.THIGH_WIDTH.of("front")).value() * give,
-                                on.fact(LegFacts.THIGH_WIDTH.of("back")).value() * give,
+                                on.fact(LegFacts.THIGH_WIDTH.of(Half.FRONT)).value() * give,
+                                on.fact(LegFacts.THIGH_WIDTH.of(Half.BACK)).value() * give,
                                 on.body()
                                         .find(Measure.THIGH_GIRTH)
                                         .orElseThrow()
@@ -91,14 +92,14 @@ final class LegFits {
     }
 
     private static double thighHas(Inspected on) {
-        return (on.fact(LegFacts.THIGH_WIDTH.of("front")).value()
-                        + on.fact(LegFacts.THIGH_WIDTH.of("back")).value())
+        return (on.fact(LegFacts.THIGH_WIDTH.of(Half.FRONT)).value()
+                        + on.fact(LegFacts.THIGH_WIDTH.of(Half.BACK)).value())
                 * (1 + on.set().cloth().stretch());
     }
 
     private static List<Remedy> wider(Inspected on) {
         List<Remedy> remedies = new ArrayList<>();
-        double back = on.fact(LegFacts.EXTENSION_BACK).value();
+        double back = on.fact(LegFacts.CROTCH_EXTENSION.of(Half.BACK)).value();
         add(on, CrotchSettings.BACK_EXTENSION, back, back * 1.5, "Bring the back fork further out", remedies);
         double ease = on.set().amount(HipSettings.HIP_EASE).value();
         add(on, HipSettings.HIP_EASE, ease, ease + 8 * Length.INCH, "Give the hip more ease", remedies);
@@ -149,8 +150,8 @@ final class LegFits {
                         new Round(
                                 on,
                                 "hem",
-                                on.fact(LegFacts.HEM_WIDTH.of("front")).value() * give,
-                                on.fact(LegFacts.HEM_WIDTH.of("back")).value() * give,
+                                on.fact(LegFacts.HEM_WIDTH.of(Half.FRONT)).value() * give,
+                                on.fact(LegFacts.HEM_WIDTH.of(Half.BACK)).value() * give,
                                 on.body()
                                         .find(Measure.ANKLE_GIRTH)
                                         .orElseThrow()

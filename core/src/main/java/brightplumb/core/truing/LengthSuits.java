@@ -11,6 +11,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.BandSettings;
 import brightplumb.core.rule.BodiceSettings;
@@ -107,9 +108,10 @@ final class LengthSuits {
                     HemSettings.LENGTH,
                     HemSettings.LENGTH.value(knee)));
         }
-        double slit = skirt && on.draft().steps().stream().anyMatch(s -> s.id().equals("slit"))
-                ? on.set().amount(HemSettings.SLIT).value()
-                : 0;
+        double slit =
+                skirt && on.draft().steps().stream().anyMatch(s -> s.fact().equals(HemSettings.SLIT.fact()))
+                        ? on.set().amount(HemSettings.SLIT).value()
+                        : 0;
         double zip = on.centre(EdgeRole.CENTRE_BACK_ZIP, true);
         double centre = zip + on.centre(EdgeRole.CENTRE_BACK, true);
         if (slit > 0 && zip > 0 && centre - zip - slit < STAYS_CLOSED) {
@@ -136,7 +138,7 @@ final class LengthSuits {
             return Optional.empty();
         }
         // As cut, from the underarm: what is shorter than the way straight down does not reach the hem's level.
-        Edge side = on.draft().panel("front").require(EdgeRole.SIDE);
+        Edge side = on.draft().panel(Panel.FRONT).require(EdgeRole.SIDE);
         double end = side.run().get(0).from().y() + side.length();
         return hem - end < RIDES_UP
                 ? Optional.empty()

@@ -12,11 +12,13 @@ import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.rule.Body;
+import brightplumb.core.rule.FoldSettings;
 import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.Stride;
 import brightplumb.core.table.Evidence;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Inspected;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -31,7 +33,7 @@ import java.util.function.DoubleUnaryOperator;
  */
 final class Stepping implements Evidence {
 
-    private static final Set<String> OPENS = Set.of("slit", "kick.height");
+    private static final Set<Fact> OPENS = Set.of(HemSettings.SLIT.fact(), FoldSettings.KICK_HEIGHT.fact());
     private static final int LEVELS = 12;
 
     private final Inspected on;
@@ -52,7 +54,7 @@ final class Stepping implements Evidence {
         this.stride = Stride.of(body, on.set().amount(HemSettings.STRIDE));
         // A slit opens, and a kick fold gives, from the hem up.
         this.slit = on.draft().steps().stream()
-                .filter(step -> OPENS.contains(step.id()))
+                .filter(step -> OPENS.contains(step.fact()))
                 .mapToDouble(step -> step.amount().value())
                 .max()
                 .orElse(0);

@@ -7,7 +7,6 @@ import static brightplumb.core.table.Exhibit.Ink.FRONT;
 import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 import static brightplumb.core.table.Exhibit.Ink.PLAIN;
 
-import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -15,6 +14,8 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.CrotchSettings;
 import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.SuitSettings;
@@ -124,9 +125,9 @@ final class Trunk {
         static Loop of(Inspected on) {
             double top = -on.draft().level("shoulder").orElseThrow();
             double front =
-                    top + on.draft().fact(BodiceFacts.CROTCH_END.of("front")).value();
+                    top + on.draft().fact(BodiceFacts.CROTCH_END.of(Half.FRONT)).value();
             double back =
-                    top + on.draft().fact(BodiceFacts.CROTCH_END.of("back")).value();
+                    top + on.draft().fact(BodiceFacts.CROTCH_END.of(Half.BACK)).value();
             Optional<Double> body = on.body().find(Measure.VERTICAL_TRUNK).map(a -> a.value());
             double loop = body.orElse(0.0);
             boolean gives = on.set().cloth().stretchesBothWays();

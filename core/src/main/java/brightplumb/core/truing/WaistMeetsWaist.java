@@ -7,6 +7,7 @@ import static brightplumb.core.table.Exhibit.Ink.PENCIL;
 
 import brightplumb.core.geometry.Point;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
@@ -118,9 +119,9 @@ final class WaistMeetsWaist {
         public List<Figure> figures() {
             List<Figure> figures = new ArrayList<>();
             for (Join join : seams) {
-                String panel = join.layers().get(0).piece().behind() ? "back" : "front";
-                figures.add(Figure.mm("bodice " + panel, join.layers().get(1).length()));
-                figures.add(Figure.mm("leg " + panel, join.layers().get(0).length()));
+                Half half = Half.of(join.layers().get(0).piece().behind());
+                figures.add(Figure.mm("bodice " + half, join.layers().get(1).length()));
+                figures.add(Figure.mm("leg " + half, join.layers().get(0).length()));
             }
             figures.add(Figure.mm("furthest apart", apart()));
             return figures;

@@ -34,7 +34,7 @@ public final class Amount {
     private final Kind kind;
     private final Expression expression;
     private final Expression definition;
-    private final String id;
+    private final Fact fact;
     private final boolean estimated;
     private final boolean overridden;
 
@@ -43,14 +43,14 @@ public final class Amount {
             Kind kind,
             Expression expression,
             Expression definition,
-            String id,
+            Fact fact,
             boolean estimated,
             boolean overridden) {
         this.value = value;
         this.kind = kind;
         this.expression = expression;
         this.definition = definition;
-        this.id = id;
+        this.fact = fact;
         this.estimated = estimated;
         this.overridden = overridden;
     }
@@ -130,9 +130,9 @@ public final class Amount {
         return Length.mm(value);
     }
 
-    /** The fact's name this amount was given, or null. */
-    public String id() {
-        return id;
+    /** The fact this amount was found for, or null. */
+    public Fact fact() {
+        return fact;
     }
 
     /** Whether it, or anything it was made from, was estimated. */
@@ -210,27 +210,27 @@ public final class Amount {
 
     /** The same amount as a fact that others read. */
     public Amount as(Fact fact, String name) {
-        return named(fact.id(), name);
+        return new Amount(value, kind, new Named(name, value, kind), definition, fact, estimated, overridden);
     }
 
     /**
-     * The same value under a name. In later workings it appears by the name; its own working stays what it was.
+     * The same value under a name, and no fact. In later workings it appears by the name; its own working stays what it
+     * was.
      *
-     * @param id the fact's name, or null where outsiders need none
      * @param name what the bench calls it
      */
-    public Amount named(String id, String name) {
-        return new Amount(value, kind, new Named(name, value, kind), definition, id, estimated, overridden);
+    public Amount called(String name) {
+        return as(null, name);
     }
 
     /** The same amount, marked as a guess. */
     public Amount asEstimate() {
-        return new Amount(value, kind, expression, definition, id, true, overridden);
+        return new Amount(value, kind, expression, definition, fact, true, overridden);
     }
 
     /** The same amount, marked as set by hand. */
     public Amount asOverride() {
-        return new Amount(value, kind, expression, definition, id, estimated, true);
+        return new Amount(value, kind, expression, definition, fact, estimated, true);
     }
 
     private Amount join(Operation operation, Amount other, double result, Kind resultKind) {
@@ -273,14 +273,14 @@ public final class Amount {
                 && kind == that.kind
                 && expression.equals(that.expression)
                 && definition.equals(that.definition)
-                && Objects.equals(id, that.id)
+                && Objects.equals(fact, that.fact)
                 && estimated == that.estimated
                 && overridden == that.overridden;
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(value, kind, expression, id);
+        return Objects.hash(value, kind, expression, fact);
     }
 
     @Override

@@ -13,6 +13,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
@@ -116,7 +117,7 @@ class MostStretchTest {
         Drafted both = drafted("round-neck-bodysuit", 0.4, 0.4, Map.of());
         assertThat(trunk(both).verdict()).isEqualTo(Verdict.TRUE);
         assertThat(trunk(both).measured()).isLessThan(TRUNK);
-        double line = both.draft().facts().get("crotch.line").value();
+        double line = both.draft().fact(BodiceFacts.CROTCH_LINE).value();
         Drafted round = drafted("round-neck-bodysuit", 0.4, 0, Map.of("crotchDepth", line));
         assertThat(trunk(round).verdict()).isEqualTo(Verdict.OFF);
         Drafted solved = drafted("round-neck-bodysuit", 0.4, 0, Map.of());

@@ -181,7 +181,7 @@ public final class Bodies {
     /** What a step of a draft came to, mm. */
     static double step(Drafted drafted, String id) {
         return drafted.draft().steps().stream()
-                .filter(s -> s.id().equals(id))
+                .filter(s -> s.fact().id().equals(id))
                 .findFirst()
                 .orElseThrow()
                 .amount()

@@ -7,11 +7,14 @@ import brightplumb.core.block.skirt.Skirt;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.paper.Step;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.HemSettings;
+import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.WaistSettings;
+import brightplumb.core.working.Fact;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,22 +73,22 @@ class DraftRequestTest {
     @Test
     void every_outline_is_drawn_by_exactly_one_step() {
         Drafted drafted = Drafting.draft(request(Map.of()));
-        for (String panel : List.of("front", "back")) {
+        for (Half half : Half.values()) {
             var drawn = drafted.draft().steps().stream()
                     .flatMap(s -> s.drawn().stream())
-                    .filter(d -> d.sheet().equals(panel) && d.role() == Drawn.Role.OUTLINE)
+                    .filter(d -> d.sheet().equals(half.id()) && d.role() == Drawn.Role.OUTLINE)
                     .mapToInt(d -> d.run().size())
                     .sum();
-            int sewn = drafted.draft().panel(panel).sewLine().size();
+            int sewn = drafted.draft().panel(half.panel()).sewLine().size();
             // The zip parts the centre back in two after it was drawn as one.
-            assertThat(drawn).isEqualTo(panel.equals("back") ? sewn - 1 : sewn);
+            assertThat(drawn).isEqualTo(half == Half.BACK ? sewn - 1 : sewn);
         }
     }
 
     @Test
     void steps_have_names_of_their_own_reasons_and_workings() {
         List<Step> steps = Drafting.draft(request(Map.of())).draft().steps();
-        assertThat(steps).extracting(Step::id).doesNotHaveDuplicates();
+        assertThat(steps).extracting(Step::fact).doesNotHaveDuplicates();
         assertThat(steps).allSatisfy(s -> {
             assertThat(s.why().toString()).isNotBlank();
             assertThat(s.title()).isNotBlank();
@@ -97,7 +100,9 @@ class DraftRequestTest {
     void rivals_keep_what_the_ways_do_not_differ_in() {
         Drafted drafted = Drafting.draft(request(Map.of("length", 812.0, "hipEase", 0.0)));
         var rivals = Rivals.of(drafted);
-        assertThat(rivals).doesNotContainKey("length");
-        assertThat(rivals.get("hip.allocation")).extracting(Rival::way).contains("quarter", "allocated");
+        assertThat(rivals).doesNotContainKey(Fact.LENGTH);
+        assertThat(rivals.get(HipSettings.HIP_ALLOCATION.fact()))
+                .extracting(Rival::way)
+                .contains("quarter", "allocated");
     }
 }

@@ -67,15 +67,15 @@ class DrawnStepByStepTest {
     void an_amount_is_laid_off_as_long_as_it_is_said(String cut, Way way) {
         bodies(cut, way).forEach(drafted -> {
             for (Step step : drafted.draft().steps()) {
-                if (NOT_ONE_LENGTH.contains(step.id())
-                        || IN_PARTS.contains(step.id())
-                        || step.id().startsWith("crotch.guide")) {
+                if (NOT_ONE_LENGTH.contains(step.fact().id())
+                        || IN_PARTS.contains(step.fact().id())
+                        || step.fact().id().startsWith("crotch.guide")) {
                     continue;
                 }
-                double near = step.id().equals("armhole.level") ? RAISED : 1;
+                double near = step.fact().id().equals("armhole.level") ? RAISED : 1;
                 for (Drawn drawn : measures(step)) {
                     assertThat(Curves.length(drawn.run()))
-                            .as(step.id() + " on " + drawn.sheet())
+                            .as(step.fact().id() + " on " + drawn.sheet())
                             .isBetween(
                                     Math.abs(step.amount().value()) - near,
                                     Math.abs(step.amount().value()) + near);
@@ -89,13 +89,13 @@ class DrawnStepByStepTest {
     void what_is_laid_off_in_parts_comes_to_what_is_said_on_both_halves_of_the_body(String cut, Way way) {
         bodies(cut, way)
                 .forEach(drafted -> drafted.draft().steps().stream()
-                        .filter(s -> IN_PARTS.contains(s.id()))
+                        .filter(s -> IN_PARTS.contains(s.fact().id()))
                         .forEach(step -> {
                             double sum = measures(step).stream()
                                     .mapToDouble(d -> Curves.length(d.run()))
                                     .sum();
                             assertThat(List.of(sum, 2 * sum))
-                                    .as(step.id())
+                                    .as(step.fact().id())
                                     .anyMatch(
                                             all -> Math.abs(all - step.amount().value()) < 1);
                         }));
@@ -110,7 +110,9 @@ class DrawnStepByStepTest {
                         .filter(m -> m.done() && !m.effect().pieces().isEmpty())
                         .filter(m -> !NO_AMOUNT.contains(m.operation().id()))
                         .forEach(m -> assertThat(drafted.draft().steps().stream()
-                                        .filter(s -> m.effect().steps().contains(s.id()))
+                                        .filter(s -> m.effect()
+                                                .steps()
+                                                .contains(s.fact().id()))
                                         .flatMap(s -> measures(s).stream())
                                         .toList())
                                 .as(m.operation().id())
@@ -133,9 +135,9 @@ class DrawnStepByStepTest {
                 step.drawn().stream()
                         .filter(d -> d.role() == Drawn.Role.LEVEL)
                         .forEach(d -> ruled.add(d.run().get(0).from().y()));
-                if (step.id().startsWith("hip.quarter")) {
+                if (step.fact().id().startsWith("hip.quarter")) {
                     assertThat(ruled)
-                            .as(step.id())
+                            .as(step.fact().id())
                             .contains(drafted.draft().level("hip").orElseThrow());
                 }
             }

@@ -50,7 +50,7 @@ class HabitsTest {
                                 .forEach(rival -> {
                                     assertThat(rival.why().toString()).isNotBlank();
                                     Drafted taken = drafted(cut, sheet, SettingValue.told(rival.settings()), cloth);
-                                    assertThat(Bodies.step(taken, step))
+                                    assertThat(Bodies.step(taken, step.id()))
                                             .as(row + " " + step + " " + rival.settings())
                                             .isCloseTo(rival.value(), within(1e-9));
                                 }));

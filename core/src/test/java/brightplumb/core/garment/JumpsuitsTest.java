@@ -18,6 +18,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
@@ -234,7 +235,7 @@ class JumpsuitsTest {
         assertThat(collar.copies()).isEqualTo(new Copies.Pairs(2));
         assertThat(collar.marks()).extracting(Mark::text).contains("centre front", "shoulder");
         assertThat(drafted("sweep-jumpsuit", Map.of(), "flat-collar").draft().pieces())
-                .noneMatch(p -> p.panel().equals("collar"));
+                .noneMatch(p -> p.panel().equals(Panel.COLLAR));
         assertThatThrownBy(() -> drafted("sweep-jumpsuit", Map.of("collarWidth", 118.0)))
                 .isInstanceOfSatisfying(
                         Refusal.class,

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
@@ -41,7 +42,7 @@ class LegsOnRealBodiesTest {
                 .orElseThrow();
     }
 
-    private static double seam(Drafted drafted, String panel, EdgeRole edge) {
+    private static double seam(Drafted drafted, Panel panel, EdgeRole edge) {
         return drafted.draft().panel(panel).require(edge).length();
     }
 
@@ -81,9 +82,9 @@ class LegsOnRealBodiesTest {
     void the_house_brings_both_inseams_to_one_length_on_every_body(String cut) {
         for (Bodies.Row row : Bodies.all()) {
             Drafted drafted = draft(cut, "house", row);
-            assertThat(seam(drafted, "back", EdgeRole.INSEAM))
+            assertThat(seam(drafted, Panel.BACK, EdgeRole.INSEAM))
                     .as(row + " inseams")
-                    .isCloseTo(seam(drafted, "front", EdgeRole.INSEAM), within(NOTHING));
+                    .isCloseTo(seam(drafted, Panel.FRONT, EdgeRole.INSEAM), within(NOTHING));
         }
     }
 

@@ -8,6 +8,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Run;
 import java.util.ArrayList;
@@ -80,7 +81,7 @@ class MadeOnRealBodiesTest {
     private static boolean dartless(String cut, Bodies.Row row) {
         return Drafting.draft(DraftRequest.of(cut, null, Bodies.withDepths(row), Map.of(), null, MadeWith.NOTHING))
                 .draft()
-                .panel("front")
+                .panel(Panel.FRONT)
                 .darts()
                 .isEmpty();
     }

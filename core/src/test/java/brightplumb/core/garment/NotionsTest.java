@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import brightplumb.core.table.Notion;
@@ -111,7 +112,7 @@ class NotionsTest {
             assertThat(needs.along()).isGreaterThan(needs.across());
         }
         CutPiece band = drafted("half-block-skirt", Map.of()).pieces().stream()
-                .filter(p -> p.piece().panel().equals("band"))
+                .filter(p -> p.piece().panel().equals(Panel.BAND))
                 .findFirst()
                 .orElseThrow();
         assertThat(band.needs().centreIn()).isZero();

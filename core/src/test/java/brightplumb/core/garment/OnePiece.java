@@ -5,6 +5,7 @@ import static brightplumb.core.measure.Measure.*;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.table.Check;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.Map;
 
@@ -37,7 +38,7 @@ public final class OnePiece {
     }
 
     static double fact(Drafted drafted, String id) {
-        return drafted.draft().facts().get(id).value();
+        return drafted.draft().fact(new Fact(id)).value();
     }
 
     static Check check(Drafted drafted, String id) {

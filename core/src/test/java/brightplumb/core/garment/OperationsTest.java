@@ -231,15 +231,15 @@ class OperationsTest {
     @Test
     void a_hand_that_adds_or_takes_off_wins_over_a_setting_that_says_otherwise() {
         assertThat(with("straight-skirt", Map.of("slit", 0.0), "slit").draft().steps())
-                .anyMatch(s -> s.id().equals("slit"));
+                .anyMatch(s -> s.fact().id().equals("slit"));
         assertThat(without("slit-pencil", Map.of("slit", 150.0), "slit").draft().steps())
-                .noneMatch(s -> s.id().equals("slit"));
+                .noneMatch(s -> s.fact().id().equals("slit"));
         assertThat(without("straight-skirt", Map.of(), "zip").draft().pattern().find(new Seam("centre.back.zip")))
                 .isEmpty();
         assertThat(with("knit-pencil", Map.of(), "zip").draft().pattern().find(new Seam("centre.back.zip")))
                 .isPresent();
         assertThat(without("lounge-shorts", Map.of(), "elastic").draft().steps())
-                .noneMatch(s -> s.id().equals("elastic.length"));
+                .noneMatch(s -> s.fact().id().equals("elastic.length"));
     }
 
     /**

@@ -16,6 +16,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
@@ -28,6 +29,7 @@ import brightplumb.core.rule.Zone;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -74,12 +76,12 @@ class OwnPartTest {
         @Override
         public Draft on(Draft before, Table table) {
             double waist = table.step(
-                            table.measure(Measure.WAIST_GIRTH).named("sash.length", "sash length"),
+                            table.measure(Measure.WAIST_GIRTH).as(new Fact("sash.length"), "sash length"),
                             "Sash long",
                             "Once round.")
                     .value();
             double deep = table.step(
-                            table.set(DEEP).named("sash.deep", "sash depth"),
+                            table.set(DEEP).as(new Fact("sash.deep"), "sash depth"),
                             "Sash deep",
                             table.set().why(DEEP))
                     .value();
@@ -125,7 +127,7 @@ class OwnPartTest {
         public Draft on(Draft before, Table table) {
             Piece sash = before.piece(PieceId.of("sash"));
             double deep = table.step(
-                            table.set(FRINGE).named("fringe.long", "fringe"),
+                            table.set(FRINGE).as(new Fact("fringe.long"), "fringe"),
                             "Fringe long",
                             table.set().why(FRINGE))
                     .value();
@@ -153,7 +155,7 @@ class OwnPartTest {
         return Piece.of(
                 PieceId.of(id),
                 title,
-                id,
+                new Panel(id),
                 edges,
                 new Line(Point.of(wide / 4, deep / 2), Point.of(wide * 3 / 4, deep / 2)),
                 new Copies.Singles(1),
@@ -179,9 +181,9 @@ class OwnPartTest {
     void it_is_drafted_with_its_steps_facts_pieces_and_joins() {
         Draft draft = drafted(Map.of(), MadeWith.RECIPE).draft();
         assertThat(draft.pieces()).extracting(p -> p.id().toString()).containsExactly("sash", "fringe");
-        assertThat(draft.facts()).containsKeys("sash.length", "sash.deep", "fringe.long");
+        assertThat(draft.facts()).containsKeys(new Fact("sash.length"), new Fact("sash.deep"), new Fact("fringe.long"));
         assertThat(draft.join(new Seam("foot")).eased()).isCloseTo(0, within(1e-9));
-        assertThat(draft.steps()).extracting(s -> s.id()).containsSubsequence("sash.length", "fringe.long");
+        assertThat(draft.steps()).extracting(s -> s.fact().id()).containsSubsequence("sash.length", "fringe.long");
     }
 
     @Test
@@ -189,7 +191,7 @@ class OwnPartTest {
         assertThat(drafted(Map.of(FRINGE, FRINGE.value(88)), MadeWith.RECIPE)
                         .draft()
                         .facts()
-                        .get("fringe.long")
+                        .get(new Fact("fringe.long"))
                         .value())
                 .isEqualTo(88);
         Drafted bare = drafted(Map.of(), MadeWith.NOTHING);

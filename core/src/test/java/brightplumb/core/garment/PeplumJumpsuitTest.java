@@ -21,6 +21,7 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import brightplumb.core.rule.SettingValue;
@@ -190,7 +191,7 @@ class PeplumJumpsuitTest {
         Join side = joins(drafted.draft(), "bodice.side").get(0);
         assertThat(side.eased()).isCloseTo(0, within(0.01));
         double through = drafted.draft().steps().stream()
-                .filter(s -> s.id().equals("zip.length.through"))
+                .filter(s -> s.fact().equals(BodiceFacts.ZIP_THROUGH))
                 .mapToDouble(s -> s.amount().value())
                 .findFirst()
                 .orElseThrow();

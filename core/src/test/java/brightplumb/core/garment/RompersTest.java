@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Verdict;
@@ -30,10 +31,10 @@ class RompersTest {
                 Sheet.ofMillimetres(her()),
                 Map.of(),
                 new Cloth(stretch, 1500, true, false)));
-        Piece back = romper.draft().panel("back");
+        Piece back = romper.draft().panel(Panel.BACK);
         assertThat(back.edge(EdgeRole.CENTRE_BACK_ZIP).isPresent()).isEqualTo(opens);
         assertThat(back.copies() instanceof Copies.Pairs).isEqualTo(opens);
-        assertThat(romper.draft().panel("front").copies()).isInstanceOf(Copies.OnFold.class);
+        assertThat(romper.draft().panel(Panel.FRONT).copies()).isInstanceOf(Copies.OnFold.class);
         assertThat(romper.draft().joins().stream().anyMatch(j -> j.seam().id().equals("centre.back.zip")))
                 .isEqualTo(opens);
         assertThat(romper.checks())
@@ -56,8 +57,8 @@ class RompersTest {
     @Test
     void a_romper_is_one_pattern_and_its_inner_leg_stands_a_little_in() {
         Drafted romper = drafted("pull-on-romper", "house", her(), Map.of());
-        Piece front = romper.draft().panel("front");
-        Piece back = romper.draft().panel("back");
+        Piece front = romper.draft().panel(Panel.FRONT);
+        Piece back = romper.draft().panel(Panel.BACK);
         assertThat(front.sewLine()).isEqualTo(back.sewLine());
         assertThat(front.require(EdgeRole.INSEAM).run().get(0).from().x() / INCH)
                 .isCloseTo(38.5 / 28, within(1e-9));

@@ -5,13 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.InstanceOfAssertFactories.type;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -85,8 +87,8 @@ class SettingsTest {
     }
 
     private static double loop(Drafted drafted) {
-        return drafted.draft().fact(LegFacts.CROTCH_CURVE.of("front")).value()
-                + drafted.draft().fact(LegFacts.CROTCH_CURVE.of("back")).value();
+        return drafted.draft().fact(LegFacts.CROTCH_CURVE.of(Half.FRONT)).value()
+                + drafted.draft().fact(LegFacts.CROTCH_CURVE.of(Half.BACK)).value();
     }
 
     @Test
@@ -133,7 +135,7 @@ class SettingsTest {
     }
 
     private static double top(Drafted drafted) {
-        return drafted.draft().panel("front").sewLine().get(0).from().y();
+        return drafted.draft().panel(Panel.FRONT).sewLine().get(0).from().y();
     }
 
     private static CutPiece piece(Drafted drafted, String id) {

@@ -9,6 +9,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.working.Fact;
 import java.util.Map;
 import org.assertj.core.data.Offset;
@@ -40,7 +41,9 @@ class SkirtCutsTest {
     }
 
     private static java.util.List<String> marks(Drafted drafted) {
-        return drafted.draft().panel("back").marks().stream().map(Mark::text).toList();
+        return drafted.draft().panel(Panel.BACK).marks().stream()
+                .map(Mark::text)
+                .toList();
     }
 
     @Test
@@ -76,7 +79,7 @@ class SkirtCutsTest {
         assertThat(inches(d, "dart.length.back")).isCloseTo(7, EXACT);
         assertThat(inches(d, "hem.quarter.back")).isCloseTo(9.5 - 1.5 - 0.5, EXACT);
         var centre = Curves.reversed(
-                d.draft().panel("back").require(EdgeRole.CENTRE_BACK).run());
+                d.draft().panel(Panel.BACK).require(EdgeRole.CENTRE_BACK).run());
         assertThat(Curves.xAtLevel(centre, 10.5 * INCH).orElseThrow()).isCloseTo(0, within(0.01));
     }
 
@@ -93,13 +96,13 @@ class SkirtCutsTest {
     void knit_pencil_has_no_dart_and_no_zip_and_is_made_of_stretch_cloth() {
         Drafted d = draft("knit-pencil");
         assertThat(d.request().cloth().stretches()).isTrue();
-        assertThat(d.draft().panel("front").darts()).isEmpty();
-        assertThat(d.draft().panel("back").edge(EdgeRole.CENTRE_BACK_ZIP)).isEmpty();
+        assertThat(d.draft().panel(Panel.FRONT).darts()).isEmpty();
+        assertThat(d.draft().panel(Panel.BACK).edge(EdgeRole.CENTRE_BACK_ZIP)).isEmpty();
         assertThat(inches(d, "waist.quarter.front"))
                 .as("the hip, 38, goes through it at a stretch of 0.4 when each side is sewn half an inch in")
                 .isCloseTo((38 / 1.4 + 2) / 4, EXACT);
         assertThat(inches(d, "hip.quarter.front")).isCloseTo(9.5, EXACT);
-        var side = d.draft().panel("front").require(EdgeRole.SIDE).run();
+        var side = d.draft().panel(Panel.FRONT).require(EdgeRole.SIDE).run();
         assertThat(Curves.xAtLevel(side, 8 * INCH).orElseThrow())
                 .as("the hip's width is kept below the hip")
                 .isCloseTo(9.5 * INCH, within(1.0));
@@ -116,7 +119,7 @@ class SkirtCutsTest {
     @Test
     void ankle_pencil_is_narrowest_above_the_knee_and_straight_from_there() {
         Drafted d = draft("ankle-pencil");
-        var side = d.draft().panel("front").require(EdgeRole.SIDE).run();
+        var side = d.draft().panel(Panel.FRONT).require(EdgeRole.SIDE).run();
         double hem = inches(d, "hem.quarter.front") * INCH;
         assertThat(inches(d, "length")).isCloseTo(40, EXACT);
         assertThat(Curves.xAtLevel(side, 24 * INCH).orElseThrow()).isCloseTo(hem, within(0.01));
@@ -131,7 +134,7 @@ class SkirtCutsTest {
         Drafted d = Drafting.draft(
                 DraftRequest.of("ankle-pencil", null, BODY, Map.of("length", 500.0, "kneeLevel", 450.0), null));
         assertThat(d.draft().steps())
-                .filteredOn(s -> s.id().equals("slit"))
+                .filteredOn(s -> s.fact().id().equals("slit"))
                 .allSatisfy(s -> assertThat(s.amount().value()).isLessThan(500 - 9 * INCH - 50));
     }
 }

@@ -7,10 +7,12 @@ import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.table.Check;
-import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -48,8 +50,10 @@ class SkirtsOnRealBodiesTest {
                         .as(row + " cut outside sewn")
                         .isGreaterThan(Outlines.area(piece.piece().sewLine()));
             }
-            double front = drafted.draft().panel("front").require(EdgeRole.SIDE).length();
-            double back = drafted.draft().panel("back").require(EdgeRole.SIDE).length();
+            double front =
+                    drafted.draft().panel(Panel.FRONT).require(EdgeRole.SIDE).length();
+            double back =
+                    drafted.draft().panel(Panel.BACK).require(EdgeRole.SIDE).length();
             assertThat(back).as(row + " sides").isCloseTo(front, within(1e-6));
             assertSewsUp(row, drafted);
             assertThat(joins(drafted).measured()).as(row + " joins").isLessThan(1);
@@ -62,20 +66,20 @@ class SkirtsOnRealBodiesTest {
         for (Bodies.Row row : Bodies.all()) {
             Drafted drafted =
                     Drafting.draft(DraftRequest.of("straight-skirt", way, row.sheet(), settings, Cloth.WOVEN));
-            for (String panel : List.of("front", "back")) {
-                var piece = drafted.draft().panel(panel);
+            for (Half half : Half.values()) {
+                var piece = drafted.draft().panel(half.panel());
                 double intake = piece.darts().stream().mapToDouble(Dart::intake).sum();
                 assertThat(piece.require(EdgeRole.WAIST).length() - intake)
-                        .as(row + " " + panel)
+                        .as(row + " " + half)
                         .isCloseTo(
                                 drafted.draft()
-                                        .fact(new Fact("waist.quarter." + panel))
+                                        .fact(PanelFacts.WAIST_QUARTER.of(half))
                                         .value(),
                                 within(1e-6));
                 assertThat(intake)
                         .isCloseTo(
                                 drafted.draft()
-                                        .fact(new Fact("dart.intake." + panel))
+                                        .fact(PanelFacts.DART_INTAKE.of(half))
                                         .value(),
                                 within(1e-6));
             }
@@ -93,8 +97,10 @@ class SkirtsOnRealBodiesTest {
             Drafted drafted = Drafting.draft(DraftRequest.of(cut, way, row.sheet(), Map.of(), null));
             assertSewsUp(row, drafted);
             assertThat(joins(drafted).measured()).as(row + " joins").isLessThan(1);
-            double front = drafted.draft().panel("front").require(EdgeRole.SIDE).length();
-            double back = drafted.draft().panel("back").require(EdgeRole.SIDE).length();
+            double front =
+                    drafted.draft().panel(Panel.FRONT).require(EdgeRole.SIDE).length();
+            double back =
+                    drafted.draft().panel(Panel.BACK).require(EdgeRole.SIDE).length();
             assertThat(back).as(row + " sides").isCloseTo(front, within(1e-6));
         }
     }

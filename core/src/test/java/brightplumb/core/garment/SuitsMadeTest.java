@@ -15,6 +15,7 @@ import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Cloth;
@@ -34,10 +35,10 @@ class SuitsMadeTest {
         Draft draft = suit.draft();
         for (EdgeRole edge : List.of(EdgeRole.NECK, EdgeRole.ARMHOLE, EdgeRole.LEG)) {
             String role = edge.id();
-            double along = draft.panel("front").run(edge, 1).stream()
+            double along = draft.panel(Panel.FRONT).run(edge, 1).stream()
                             .mapToDouble(Segment::length)
                             .sum()
-                    + draft.panel("back").run(edge, 1).stream()
+                    + draft.panel(Panel.BACK).run(edge, 1).stream()
                             .mapToDouble(Segment::length)
                             .sum();
             double strip = draft.piece(role + "-binding").top().length();

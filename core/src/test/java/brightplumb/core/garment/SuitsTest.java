@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.block.bodice.BodiceFacts;
-import brightplumb.core.block.suit.SuitFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
@@ -19,10 +17,14 @@ import brightplumb.core.measure.Unit;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.SettingValue;
+import brightplumb.core.rule.SuitFacts;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
@@ -155,18 +157,18 @@ class SuitsTest {
             Draft draft = Drafting.draft(
                             DraftRequest.of("round-neck-bodysuit", way, Bodies.withDepths(row), Map.of(), null))
                     .draft();
-            for (String panel : List.of("front", "back")) {
-                Piece piece = draft.panel(panel);
+            for (Half half : Half.values()) {
+                Piece piece = draft.panel(half.panel());
                 List<Segment> leg = piece.require(EdgeRole.LEG).run();
                 double level = draft.fact(SuitFacts.LEG_LINE_LEVEL).value();
                 double guide = draft.steps().stream()
-                        .filter(s -> s.id().equals("leg.guide." + panel))
+                        .filter(s -> s.fact().equals(SuitFacts.LEG_GUIDE.of(half)))
                         .findFirst()
                         .orElseThrow()
                         .amount()
                         .value();
                 Point place = Point.of(guide / Math.sqrt(2), level + guide / Math.sqrt(2));
-                assertThat(Curves.near(leg, place, 0.05)).as(row + " " + panel).isTrue();
+                assertThat(Curves.near(leg, place, 0.05)).as(row + " " + half).isTrue();
                 List<Segment> side = piece.require(EdgeRole.SIDE).run();
                 assertThat(Math.abs(side.get(side.size() - 1)
                                 .direction(1)
@@ -206,10 +208,10 @@ class SuitsTest {
             assertThat(draft.fact(BodiceFacts.NECK_OPENING).value())
                     .isCloseTo(
                             2
-                                    * (draft.panel("front")
+                                    * (draft.panel(Panel.FRONT)
                                                     .require(EdgeRole.NECK)
                                                     .length()
-                                            + draft.panel("back")
+                                            + draft.panel(Panel.BACK)
                                                     .require(EdgeRole.NECK)
                                                     .length()),
                             within(1e-6));
@@ -222,7 +224,7 @@ class SuitsTest {
         Map<Measure, Double> forty = her();
         forty.put(HIP_GIRTH, 40 * INCH);
         assertThat(drafted("swim-bodysuit", "house", forty, Map.of()).draft().steps().stream()
-                                .filter(s -> s.id().equals("serves.hips"))
+                                .filter(s -> s.fact().id().equals("serves.hips"))
                                 .findFirst()
                                 .orElseThrow()
                                 .amount()

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
@@ -16,7 +15,10 @@ import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.LegFacts;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
@@ -318,8 +320,8 @@ class TrueOnEveryBodyTest {
                 OUTSIDE_LEG,
                 41 * 25.4));
         Drafted shorts = drafted("tailored-shorts", "bench", Sheet.ofMillimetres(mm), Map.of());
-        assertThat(inches(shorts, LegFacts.HEM_WIDTH.of("front"))).isCloseTo(11.5, within(0.125));
-        assertThat(inches(shorts, LegFacts.HEM_WIDTH.of("back"))).isCloseTo(13.5, within(0.125));
+        assertThat(inches(shorts, LegFacts.HEM_WIDTH.of(Half.FRONT))).isCloseTo(11.5, within(0.125));
+        assertThat(inches(shorts, LegFacts.HEM_WIDTH.of(Half.BACK))).isCloseTo(13.5, within(0.125));
         assertThat(inches(shorts, Fact.HEM_GIRTH)).isCloseTo(25, within(0.02));
         assertThat(inches(shorts, new Fact("crotch.extension.front"))).isCloseTo(4, within(1e-6));
         mm.put(THIGH_GIRTH, 25 * 25.4);
@@ -342,9 +344,9 @@ class TrueOnEveryBodyTest {
         Guesses guesses = Guesses.of(drafted);
         assertThat(guesses.ofCheck(new CheckId("waist.closes", ""))).isEmpty();
         assertThat(guesses.ofCheck(new CheckId("knee.fits", ""))).containsExactly(KNEE_GIRTH);
-        assertThat(guesses.ofStep("hem.girth")).contains(KNEE_GIRTH);
-        assertThat(guesses.ofStep("crotch.curve.total")).contains(BODY_RISE);
-        assertThat(guesses.ofStep("hip.quarter.front")).isEmpty();
+        assertThat(guesses.ofStep(Fact.HEM_GIRTH)).contains(KNEE_GIRTH);
+        assertThat(guesses.ofStep(LegFacts.CROTCH_CURVE_TOTAL)).contains(BODY_RISE);
+        assertThat(guesses.ofStep(PanelFacts.HIP_QUARTER.of(Half.FRONT))).isEmpty();
         assertThat(Guesses.of(drafted("round-back-pencil", null, body(720, 980, 205, 0, 1030, 0), Map.of()))
                         .ofCheck(new CheckId("strides", "")))
                 .contains(KNEE_GIRTH);

@@ -20,7 +20,6 @@ import brightplumb.core.measure.Sheet;
 import brightplumb.core.measure.TapeReader;
 import brightplumb.core.measure.Unit;
 import brightplumb.core.measure.UnreadableTape;
-import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -82,8 +81,8 @@ class UnitsChangeNothingTest {
             metric.draft()
                     .facts()
                     .forEach((fact, amount) -> assertThat(amount.value())
-                            .as(fact)
-                            .isCloseTo(inches.draft().fact(new Fact(fact)).value(), within(0.05)));
+                            .as(fact.id())
+                            .isCloseTo(inches.draft().fact(fact).value(), within(0.05)));
             for (int i = 0; i < metric.checks().size(); i++) {
                 assertThat(metric.checks().get(i).verdict())
                         .as(metric.checks().get(i).id().id())

@@ -31,7 +31,7 @@ class WorkingsFollowTest {
                     if (token instanceof Token.Name name) {
                         double first = said.merge(name.name(), name.value(), (earlier, now) -> earlier);
                         assertThat(name.value())
-                                .as(row + " " + step.id() + ": " + name.name())
+                                .as(row + " " + step.fact() + ": " + name.name())
                                 .isCloseTo(first, within(1e-6));
                     }
                 }
@@ -50,7 +50,7 @@ class WorkingsFollowTest {
                             && working.get(i - 1) instanceof Token.Op op
                             && List.of("+", "−").contains(op.op());
                     if (added && working.get(i) instanceof Token.Name name) {
-                        assertThat(name.value()).as(row + " " + step.id()).isNotZero();
+                        assertThat(name.value()).as(row + " " + step.fact()).isNotZero();
                     }
                 }
             }

@@ -15,6 +15,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Fold;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import java.util.ArrayList;
@@ -137,7 +138,7 @@ class WornAsItIsMadeTest {
                             .isCloseTo(join.eased(), within(1e-6));
                 }
             }
-            assertThat(banded.pieces().stream().filter(p -> p.panel().equals("band")))
+            assertThat(banded.pieces().stream().filter(p -> p.panel().equals(Panel.BAND)))
                     .as("of shell, with its facing")
                     .hasSizeGreaterThanOrEqualTo(2);
         }
@@ -160,8 +161,8 @@ class WornAsItIsMadeTest {
                 continue;
             }
             folded++;
-            Piece open = draft.panel("front");
-            Piece before = block.panel("front");
+            Piece open = draft.panel(Panel.FRONT);
+            Piece before = block.panel(Panel.FRONT);
             double top = before.require(EdgeRole.WAIST).run().get(0).from().y();
             double foot = before.require(EdgeRole.HEM).run().get(0).from().y();
             List<String> levels = new ArrayList<>(List.of("hip", "crotch", "knee"));
@@ -225,7 +226,7 @@ class WornAsItIsMadeTest {
                             "liningJoin",
                             join * INCH),
                     "lining");
-            Piece shell = draft.panel("front");
+            Piece shell = draft.panel(Panel.FRONT);
             Piece lining = draft.piece(PieceId.of("lining-front"));
             double drawn = shell.require(EdgeRole.CENTRE_FRONT).length();
             double outer = drawn + (shellHem - join) * INCH;

@@ -54,7 +54,7 @@ final class Quarter {
         return Piece.of(
                         FRONT,
                         "Front",
-                        "front",
+                        Panel.FRONT,
                         edges,
                         new Line(Point.of(40, 100), Point.of(40, 300)),
                         new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1),

@@ -6,6 +6,7 @@ import brightplumb.core.garment.Bodies;
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,12 +18,12 @@ class IsShownByStepTest {
 
     @Test
     void a_step_says_the_setting_of_its_name_or_the_one_that_tells_by_it() {
-        assertThat(HipSettings.HIP_EASE.isShownByStep("hip.ease")).isTrue();
-        assertThat(HipSettings.HIP_EASE.isShownByStep("hip.easer")).isFalse();
-        assertThat(HipSettings.HIP_EASE.isShownByStep("hipEase")).isTrue();
-        assertThat(CrotchSettings.FRONT_EXTENSION.isShownByStep("crotch.extension.front"))
+        assertThat(HipSettings.HIP_EASE.isShownByStep(new Fact("hip.ease"))).isTrue();
+        assertThat(HipSettings.HIP_EASE.isShownByStep(new Fact("hip.easer"))).isFalse();
+        assertThat(HipSettings.HIP_EASE.isShownByStep(new Fact("hipEase"))).isTrue();
+        assertThat(CrotchSettings.FRONT_EXTENSION.isShownByStep(new Fact("crotch.extension.front")))
                 .isTrue();
-        assertThat(CrotchSettings.FRONT_EXTENSION.isShownByStep("crotch.extension.back"))
+        assertThat(CrotchSettings.FRONT_EXTENSION.isShownByStep(new Fact("crotch.extension.back")))
                 .isFalse();
     }
 
@@ -35,9 +36,9 @@ class IsShownByStepTest {
                 Set<Setting> says = drafted.settings().stream()
                         .filter(s -> s.applies() && s.amount() != null)
                         .map(InForce::setting)
-                        .filter(s -> s.isShownByStep(step.id()))
+                        .filter(s -> s.isShownByStep(step.fact()))
                         .collect(Collectors.toSet());
-                assertThat(says).as(step.id()).hasSizeLessThan(2);
+                assertThat(says).as(step.fact().id()).hasSizeLessThan(2);
             });
         }
     }

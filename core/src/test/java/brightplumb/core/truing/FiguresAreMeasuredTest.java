@@ -12,6 +12,7 @@ import brightplumb.core.garment.Drafting;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Verdict;
@@ -59,8 +60,8 @@ class FiguresAreMeasuredTest {
     void a_gathered_waist_tells_the_waist_it_has_and_the_hip_it_must_pass_at_least() {
         Drafted shorts = draft("drawcord-shorts", Map.of());
         Check waist = check(shorts, "waist.closes");
-        double drawn = WaistCloses.net(shorts.draft().panel("front").worn())
-                + WaistCloses.net(shorts.draft().panel("back"));
+        double drawn = WaistCloses.net(shorts.draft().panel(Panel.FRONT).worn())
+                + WaistCloses.net(shorts.draft().panel(Panel.BACK));
         assertThat(waist.measured()).isCloseTo(drawn, within(1e-9));
         assertThat(waist.measured()).as("gathered, it is wider than it must be").isGreaterThan(waist.wanted() + 5);
         assertThat(waist.wanted())

@@ -10,6 +10,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Inspected;
@@ -27,7 +28,7 @@ class NotchesMeetTest {
         Draft draft = Drafting.draft(DraftRequest.of(
                         "straight-skirt", "house", Bodies.inches(28, 38, 8), Map.of("closure", "none"), null))
                 .draft();
-        Piece back = draft.panel("back");
+        Piece back = draft.panel(Panel.BACK);
         Piece other = back.withMarks(back.marks().stream()
                 .map(m -> m.along() == null ? m : down(m, moved))
                 .toList());

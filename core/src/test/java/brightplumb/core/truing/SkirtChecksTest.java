@@ -15,6 +15,7 @@ import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
@@ -63,7 +64,7 @@ class SkirtChecksTest {
                 .toList();
     }
 
-    private Draft spoiled(String panel, UnaryOperator<Piece> how) {
+    private Draft spoiled(Panel panel, UnaryOperator<Piece> how) {
         List<Piece> pieces = sound.pieces().stream()
                 .map(p -> p.panel().equals(panel) ? how.apply(p) : p)
                 .toList();
@@ -88,7 +89,7 @@ class SkirtChecksTest {
     @Test
     void a_side_cut_longer_leans() {
         Draft longer = spoiled(
-                "back",
+                Panel.BACK,
                 p -> with(p, EdgeRole.SIDE, run -> {
                     List<Segment> out = new ArrayList<>(run);
                     Point end = run.get(run.size() - 1).to();
@@ -101,7 +102,7 @@ class SkirtChecksTest {
     @Test
     void a_waist_drawn_too_long_leans() {
         Draft wide = spoiled(
-                "front",
+                Panel.FRONT,
                 p -> with(p, EdgeRole.WAIST, run -> {
                     List<Segment> out = new ArrayList<>(run);
                     out.add(new Line(
@@ -118,8 +119,8 @@ class SkirtChecksTest {
                 run.stream().map(s -> s.moved(Rigid.slide(Point.of(-6, 0)))).toList();
         UnaryOperator<List<Segment>> out = run ->
                 run.stream().map(s -> s.moved(Rigid.slide(Point.of(6, 0)))).toList();
-        assertThat(off(spoiled("back", p -> with(p, EdgeRole.SIDE, in)))).contains("hip.closes");
-        Draft wider = spoiled("back", p -> with(p, EdgeRole.SIDE, out));
+        assertThat(off(spoiled(Panel.BACK, p -> with(p, EdgeRole.SIDE, in)))).contains("hip.closes");
+        Draft wider = spoiled(Panel.BACK, p -> with(p, EdgeRole.SIDE, out));
         assertThat(checks(wider))
                 .filteredOn(c -> c.id().id().equals("hip.closes"))
                 .extracting(Check::verdict)
@@ -129,7 +130,7 @@ class SkirtChecksTest {
     @Test
     void a_hem_that_is_not_square_to_its_seam_leans() {
         Draft cornered = spoiled(
-                "front",
+                Panel.FRONT,
                 p -> with(p, EdgeRole.HEM, run -> {
                     Point from = run.get(0).from();
                     return List.of(new Line(from, Point.of(0, from.y() + 30)));
@@ -143,8 +144,8 @@ class SkirtChecksTest {
                 p -> darts(p, d -> new Dart(Point.of(d.point().x(), 195), d.inner(), d.outer(), 195));
         UnaryOperator<Piece> lame =
                 p -> darts(p, d -> new Dart(d.point().plus(Point.of(9, 0)), d.inner(), d.outer(), d.length()));
-        assertThat(off(spoiled("back", low))).contains("darts.sound");
-        assertThat(off(spoiled("back", lame))).contains("darts.sound");
+        assertThat(off(spoiled(Panel.BACK, low))).contains("darts.sound");
+        assertThat(off(spoiled(Panel.BACK, lame))).contains("darts.sound");
     }
 
     private static Piece darts(Piece p, UnaryOperator<Dart> how) {
@@ -153,14 +154,14 @@ class SkirtChecksTest {
 
     @Test
     void a_shaped_centre_back_without_its_notches_leans() {
-        Draft bare = spoiled("back", p -> p.withMarks(List.of()));
+        Draft bare = spoiled(Panel.BACK, p -> p.withMarks(List.of()));
         assertThat(off(bare)).containsExactly("centre.back.marked");
     }
 
     @Test
     void an_opening_too_short_for_the_hip_leans() {
         Draft shut = spoiled(
-                "back",
+                Panel.BACK,
                 p -> with(
                         p,
                         EdgeRole.CENTRE_BACK_ZIP,

@@ -12,9 +12,10 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Ways;
-import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -77,12 +78,12 @@ class WaistAgainstJtsTest {
     void folded_shut_the_waist_is_unbroken_and_as_long_as_its_quarter(String way) {
         for (Bodies.Row row : Bodies.some()) {
             Drafted drafted = Drafting.draft(DraftRequest.of("straight-skirt", way, row.sheet(), Map.of(), null));
-            for (String panel : List.of("front", "back")) {
-                Coordinate[] line = folded(drafted.draft().panel(panel));
+            for (Half half : Half.values()) {
+                Coordinate[] line = folded(drafted.draft().panel(half.panel()));
                 double quarter =
-                        drafted.draft().fact(new Fact("waist.quarter." + panel)).value();
+                        drafted.draft().fact(PanelFacts.WAIST_QUARTER.of(half)).value();
                 assertThat(JTS.createLineString(line).getLength())
-                        .as(row + " " + panel)
+                        .as(row + " " + half)
                         .isCloseTo(quarter, within(0.001));
                 for (int i = 1; i < line.length; i++) {
                     assertThat(line[i].distance(line[i - 1])).as("no gap").isLessThan(1);

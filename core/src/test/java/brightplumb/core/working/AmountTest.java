@@ -33,7 +33,7 @@ class AmountTest {
 
     @Test
     void a_named_amount_appears_by_its_name_and_keeps_its_own_working() {
-        Amount quarter = hip.over(4).named("hip.quarter", "hip quarter");
+        Amount quarter = hip.over(4).as(new Fact("hip.quarter"), "hip quarter");
         assertThat(quarter.formula()).isEqualTo("hip ÷ 4");
         assertThat(quarter.minus(ease).formula()).isEqualTo("hip quarter − hip ease");
     }
@@ -51,7 +51,7 @@ class AmountTest {
     void guesses_and_handwork_are_inherited_by_all_that_is_made_from_them() {
         Amount guess = Amount.inches("waist to hip", 8).asEstimate();
         Amount set = Amount.inches("length", 24).asOverride();
-        Amount made = guess.plus(hip).over(2).named("x", "half").minus(set);
+        Amount made = guess.plus(hip).over(2).called("half").minus(set);
         assertThat(made.estimated()).isTrue();
         assertThat(made.overridden()).isTrue();
         assertThat(hip.plus(ease).estimated()).isFalse();

@@ -6,6 +6,7 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
+import brightplumb.core.pattern.Half;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -111,12 +112,12 @@ public record BenchSheet(List<Panel> panels) {
         if (piece.frame() != null) {
             return "It stands on the front's frame, half a hip wide: its own centre line is the far side of it.";
         }
-        if (piece.levels().isEmpty() || !piece.panel().equals("back")) {
+        if (piece.levels().isEmpty() || !piece.panel().equals(Half.BACK.id())) {
             return "";
         }
         String hand = piece.id().replace(piece.panel(), "");
         List<Place> front = before.stream()
-                .filter(p -> p.piece().id().equals("front" + hand))
+                .filter(p -> p.piece().id().equals(Half.FRONT.id() + hand))
                 .flatMap(p -> p.places().stream())
                 .toList();
         List<String> same = new ArrayList<>();

@@ -8,9 +8,12 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.pattern.Fold;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Layer;
-import brightplumb.core.working.Fact;
+import brightplumb.core.pattern.Panel;
+import brightplumb.core.rule.PanelFacts;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -157,12 +160,12 @@ public record DrawnPattern(List<Piece> pieces) {
     /** Half a hip, for the panel that stands on the far side of a frame. */
     private static Double frame(Drafted drafted, CutPiece cut) {
         boolean far = drafted.request().way().framed()
-                && cut.piece().panel().equals("back")
+                && cut.piece().panel().equals(Panel.BACK)
                 && cut.piece().layer() == Layer.SHELL;
         return far
-                ? Stream.of("front", "back")
-                        .mapToDouble(panel -> drafted.draft()
-                                .fact(new Fact("hip.quarter." + panel))
+                ? Arrays.stream(Half.values())
+                        .mapToDouble(half -> drafted.draft()
+                                .fact(PanelFacts.HIP_QUARTER.of(half))
                                 .value())
                         .sum()
                 : null;
@@ -182,7 +185,7 @@ public record DrawnPattern(List<Piece> pieces) {
         var piece = cut.piece();
         return new Piece(
                 piece.id().toString(),
-                piece.panel(),
+                piece.panel().id(),
                 piece.centre(),
                 cut.name(),
                 cut.instruction(),

@@ -8,6 +8,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.BandSettings;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.BodicesOverLegs;
 import brightplumb.core.rule.Closure;

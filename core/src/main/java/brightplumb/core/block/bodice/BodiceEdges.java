@@ -1,9 +1,9 @@
 package brightplumb.core.block.bodice;
 
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
-import brightplumb.core.rule.Half;
 
 /** Names of a bodice that is a piece of its own, and of its edges. */
 public final class BodiceEdges {

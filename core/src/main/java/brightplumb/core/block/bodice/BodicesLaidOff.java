@@ -4,8 +4,14 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.LaidOff;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.BodiceFacts;
+import brightplumb.core.rule.PanelFacts;
+import brightplumb.core.rule.SuitFacts;
+import brightplumb.core.rule.SuitSettings;
+import brightplumb.core.rule.TopSettings;
+import brightplumb.core.working.Fact;
 import java.util.function.Function;
 
 /**
@@ -48,62 +54,83 @@ public final class BodicesLaidOff {
         return bodice.off.done();
     }
 
-    private double said(String step) {
+    private double said(Fact step) {
         return off.said(step).orElse(0);
     }
 
     private void shoulder() {
-        off.down("shoulder.to.waist", front, -BESIDE, top, 0);
-        off.across("shoulder.half", front, top, 0, said("shoulder.half"));
-        off.down("shoulder.slope", front, said("shoulder.half"), top, top + said("shoulder.slope"));
-        off.across("neck.width", front, top, 0, said("neck.width"));
-        off.across("neck.width", back, top, 0, said("neck.width"));
-        off.down("neck.depth.front", front, 0, top, top + said("neck.depth.front"));
-        off.down("neck.depth.back", back, 0, top, top + said("neck.depth.back"));
+        off.down(BodiceFacts.SHOULDER_TO_WAIST, front, -BESIDE, top, 0);
+        off.across(BodiceFacts.SHOULDER_HALF, front, top, 0, said(BodiceFacts.SHOULDER_HALF));
+        off.down(
+                BodiceFacts.SHOULDER_SLOPE,
+                front,
+                said(BodiceFacts.SHOULDER_HALF),
+                top,
+                top + said(BodiceFacts.SHOULDER_SLOPE));
+        off.across(BodiceFacts.NECK_WIDTH, front, top, 0, said(BodiceFacts.NECK_WIDTH));
+        off.across(BodiceFacts.NECK_WIDTH, back, top, 0, said(BodiceFacts.NECK_WIDTH));
+        off.down(
+                BodiceFacts.NECK_DEPTH.of(Half.FRONT),
+                front,
+                0,
+                top,
+                top + said(BodiceFacts.NECK_DEPTH.of(Half.FRONT)));
+        off.down(BodiceFacts.NECK_DEPTH.of(Half.BACK), back, 0, top, top + said(BodiceFacts.NECK_DEPTH.of(Half.BACK)));
     }
 
     private void levels() {
         double chest = draft.level("chest").orElseThrow();
         double bust = draft.level("bust").orElseThrow();
-        off.down("armhole.level", front, -2 * BESIDE, top, chest);
-        off.down("armhole.depth", front, said("shoulder.half"), chest - said("armhole.depth"), chest);
-        off.down("bust.level", front, -3 * BESIDE, top, bust);
-        off.across("bust.quarter", front, bust, 0, said("bust.quarter"));
-        off.down("top.level", front, -2 * BESIDE, top, top + said("top.level"));
+        off.down(BodiceFacts.ARMHOLE_LEVEL, front, -2 * BESIDE, top, chest);
+        off.down(
+                BodiceFacts.ARMHOLE_DEPTH,
+                front,
+                said(BodiceFacts.SHOULDER_HALF),
+                chest - said(BodiceFacts.ARMHOLE_DEPTH),
+                chest);
+        off.down(BodiceFacts.BUST_LEVEL, front, -3 * BESIDE, top, bust);
+        off.across(BodiceFacts.BUST_QUARTER, front, bust, 0, said(BodiceFacts.BUST_QUARTER));
+        off.down(TopSettings.TOP_LEVEL.fact(), front, -2 * BESIDE, top, top + said(TopSettings.TOP_LEVEL.fact()));
         double underarm = draft.pieces().stream()
                 .filter(p -> p.id().toString().startsWith(back))
                 .flatMap(p -> p.edge(EdgeRole.SIDE).stream())
                 .mapToDouble(side -> side.run().get(0).from().y())
                 .findFirst()
                 .orElse(chest);
-        off.down("underarm.back", back, said("bust.quarter"), chest, underarm);
+        off.down(BodiceFacts.UNDERARM_BACK, back, said(BodiceFacts.BUST_QUARTER), chest, underarm);
     }
 
     private void below() {
-        off.across("waist.quarter", front, 0, 0, said("waist.quarter"));
-        off.across("waist.quarter", back, 0, 0, said("waist.quarter"));
-        off.down("hip.depth", front, -BESIDE, 0, said("hip.depth"));
-        off.across("hip.quarter", front, said("hip.depth"), 0, said("hip.quarter"));
-        off.down("crotch.line", front, -2 * BESIDE, 0, said("crotch.line"));
-        off.down("leg.line.level", front, said("hip.quarter"), 0, said("leg.line.level"));
-        off.across("leg.line.quarter", front, said("leg.line.level"), 0, said("leg.line.quarter"));
+        off.across(PanelFacts.WAIST_QUARTER, front, 0, 0, said(PanelFacts.WAIST_QUARTER));
+        off.across(PanelFacts.WAIST_QUARTER, back, 0, 0, said(PanelFacts.WAIST_QUARTER));
+        off.down(Fact.HIP_DEPTH, front, -BESIDE, 0, said(Fact.HIP_DEPTH));
+        off.across(PanelFacts.HIP_QUARTER, front, said(Fact.HIP_DEPTH), 0, said(PanelFacts.HIP_QUARTER));
+        off.down(BodiceFacts.CROTCH_LINE, front, -2 * BESIDE, 0, said(BodiceFacts.CROTCH_LINE));
+        off.down(SuitFacts.LEG_LINE_LEVEL, front, said(PanelFacts.HIP_QUARTER), 0, said(SuitFacts.LEG_LINE_LEVEL));
+        off.across(
+                SuitFacts.LEG_LINE_QUARTER, front, said(SuitFacts.LEG_LINE_LEVEL), 0, said(SuitFacts.LEG_LINE_QUARTER));
         draft.level("hem").ifPresent(hem -> {
-            off.down("length", front, -3 * BESIDE, 0, hem);
-            off.across("inner.leg.in", front, hem, 0, said("inner.leg.in"));
+            off.down(Fact.LENGTH, front, -3 * BESIDE, 0, hem);
+            off.across(SuitSettings.INNER_LEG_IN.fact(), front, hem, 0, said(SuitSettings.INNER_LEG_IN.fact()));
         });
     }
 
     private void ends(Half half, String sheet) {
-        String end = "crotch.end." + half.id();
+        Fact end = BodiceFacts.CROTCH_END.of(half);
         off.down(end, sheet, -BESIDE, 0, said(end));
-        off.across("crotch.half.width." + half.id(), sheet, said(end), 0, said("crotch.half.width." + half.id()));
+        off.across(SuitFacts.HALF_WIDTH.of(half), sheet, said(end), 0, said(SuitFacts.HALF_WIDTH.of(half)));
         if (half == Half.FRONT) {
-            off.down("crotch.lap", sheet, 0, said(end) - said("crotch.lap"), said(end));
+            off.down(
+                    SuitSettings.CROTCH_LAP.fact(),
+                    sheet,
+                    0,
+                    said(end) - said(SuitSettings.CROTCH_LAP.fact()),
+                    said(end));
         }
         for (Piece piece : draft.pieces()) {
             if (piece.id().toString().equals(sheet)) {
                 for (Dart dart : piece.darts()) {
-                    off.off("bodice.dart." + half.id(), sheet, dart.inner(), dart.outer());
+                    off.off(BodiceFacts.BODICE_DART.of(half), sheet, dart.inner(), dart.outer());
                 }
             }
         }

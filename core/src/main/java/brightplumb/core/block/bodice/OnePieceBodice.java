@@ -3,7 +3,6 @@ package brightplumb.core.block.bodice;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
@@ -16,6 +15,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Notches;
@@ -24,8 +24,10 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.pattern.Seam;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.BodiceFacts;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
@@ -61,7 +63,7 @@ final class OnePieceBodice {
         UpperHalf upper = new UpperHalf(table);
         Levels levels = upper.levels();
         Amount waist = table.step(
-                table.body().waist().plus(table.set(WAIST_EASE)).over(4).named("waist.quarter", "waist quarter"),
+                table.body().waist().plus(table.set(WAIST_EASE)).over(4).as(PanelFacts.WAIST_QUARTER, "waist quarter"),
                 "Waist quarter",
                 table.set().why(WAIST_EASE));
         Point underarm = Point.of(upper.quarter().value(), levels.armhole());
@@ -85,7 +87,7 @@ final class OnePieceBodice {
                                     + "wider nearer to the usual"));
             if (backLines == null) {
                 table.step(
-                        "underarm.back",
+                        BodiceFacts.UNDERARM_BACK,
                         lower < 0 ? "Back underarm higher" : "Back underarm lower",
                         Amount.found("until both sides are one length", Math.abs(lower)),
                         "Below the hip the back leg bends more than the front; the underarm takes up what its side "
@@ -114,7 +116,7 @@ final class OnePieceBodice {
 
     private List<Piece> panels(Half half) {
         return before.with(EdgeRole.WAIST).stream()
-                .filter(p -> p.panel().equals(half.id()))
+                .filter(p -> p.panel().equals(half.panel()))
                 .toList();
     }
 
@@ -173,7 +175,7 @@ final class OnePieceBodice {
         for (Piece piece : pattern.pieces()) {
             table.paper()
                     .draw(
-                            piece.panel(),
+                            piece.panel().id(),
                             OUTLINE,
                             "",
                             piece.require(EdgeRole.SIDE).run());

@@ -1,9 +1,10 @@
 package brightplumb.core.block.bodice;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Draft;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.BodiceFacts;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 
@@ -21,8 +22,8 @@ final class TrunkRound {
         Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
         Amount round = Amount.inches("nothing yet", 0);
         for (Half panel : Half.values()) {
-            Amount curve = legs.fact(LegFacts.CROTCH_CURVE.of(panel.id()));
-            table.paper().fact(curve.as(BodiceFacts.CROTCH_END.of(panel.id()), panel.id() + " crotch seam"));
+            Amount curve = legs.fact(LegFacts.CROTCH_CURVE.of(panel));
+            table.paper().fact(curve.as(BodiceFacts.CROTCH_END.of(panel), panel.id() + " crotch seam"));
             round = panel == Half.FRONT ? curve : round.plus(curve);
         }
         table.paper().fact(legs.fact(LegFacts.CROTCH_DEPTH).as(BodiceFacts.CROTCH_LINE, "crotch line"));

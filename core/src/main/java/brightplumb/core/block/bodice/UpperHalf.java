@@ -17,11 +17,12 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.ArmholeFrom;
 import brightplumb.core.rule.ArmholeRule;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.Body;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.NeckFit;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -121,7 +122,7 @@ public final class UpperHalf {
         Amount down = needed(SHOULDER_TO_WAIST);
         double top = -down.value();
         table.step(
-                "shoulder.to.waist",
+                BodiceFacts.SHOULDER_TO_WAIST,
                 "Shoulder to waist",
                 down,
                 "From the neck end of the shoulder, down to the waist.");
@@ -146,7 +147,7 @@ public final class UpperHalf {
         Amount depth = armholeDepth(bust);
         Amount from = set.chose(ARMHOLE_FROM, ArmholeFrom.SLOPE) ? depth.plus(slope) : depth;
         Amount level = table.step(
-                "armhole.level",
+                BodiceFacts.ARMHOLE_LEVEL,
                 "Armhole below the top line",
                 from.minus(set.amount(ARMHOLE_SHALLOWER)),
                 set.why(ARMHOLE_FROM) + " " + set.why(ARMHOLE_SHALLOWER));
@@ -176,7 +177,7 @@ public final class UpperHalf {
             }
         }
         table.step(
-                "bust.level",
+                BodiceFacts.BUST_LEVEL,
                 "Bust below the top line",
                 toBust,
                 "Levels are personal: the bust line lies where this bust is fullest.");
@@ -198,7 +199,7 @@ public final class UpperHalf {
                         "No neckline of this shape is so long; look at the tape round the neck, or draw the "
                                 + "neck as wide and deep as said"));
         return table.step(
-                "neck.share",
+                BodiceFacts.NECK_SHARE,
                 "Neck, as a share of what is said",
                 Amount.counted("until once round is the neck and its ease", share),
                 "Width and depths keep their ratio: all three are so much of their amounts.");
@@ -247,7 +248,7 @@ public final class UpperHalf {
     public UpperLines drawn(Half panel, double lower) {
         Setting depthOf = panel == Half.FRONT ? FRONT_NECK_DEPTH : BACK_NECK_DEPTH;
         Amount depth = table.step(
-                fitted(set.amount(depthOf)).as(BodiceFacts.NECK_DEPTH.of(panel.id()), panel.id() + " neck depth"),
+                fitted(set.amount(depthOf)).as(BodiceFacts.NECK_DEPTH.of(panel), panel.id() + " neck depth"),
                 panel.title() + " neck down",
                 set.why(depthOf));
         if (levels.top() + depth.value() > levels.armhole() + LEAST_SIDE * 2) {
@@ -266,13 +267,13 @@ public final class UpperHalf {
                 underarm);
         paper.draw(sheet(panel), OUTLINE, "", lines.neck()).draw(sheet(panel), OUTLINE, "", lines.shoulder());
         table.step(
-                "neck.line." + panel.id(),
+                BodiceFacts.NECK_LINE.of(panel),
                 panel.title() + " neckline, half",
                 Amount.found("measured along the line", Curves.length(lines.neck())),
                 "It meets the centre square and leaves the shoulder square, so that it runs on across both.");
         paper.draw(sheet(panel), OUTLINE, "", lines.armhole());
         table.step(
-                "armhole.line." + panel.id(),
+                BodiceFacts.ARMHOLE_LINE.of(panel),
                 panel.title() + " armhole",
                 Amount.found("measured along the line", Curves.length(lines.armhole())),
                 set.why(hollowOf));

@@ -24,15 +24,18 @@ import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.BodiceFacts;
+import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.TopKind;
 import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.table.Table;
@@ -98,7 +101,7 @@ final class WaistSeamedBodice {
         }
         double at = Math.min(most, over ? asked : Math.max(asked, levels.armhole()));
         table.step(
-                "top.level",
+                TOP_LEVEL.fact(),
                 "Top edge below the shoulder",
                 Amount.found("from the neck end of the shoulder", at - levels.top()),
                 over || at == asked
@@ -144,7 +147,7 @@ final class WaistSeamedBodice {
 
     private Piece leg(Half half) {
         return legs.with(EdgeRole.WAIST).stream()
-                .filter(p -> p.panel().equals(half.id()))
+                .filter(p -> p.panel().equals(half.panel()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("No leg " + half.id()));
     }
@@ -223,7 +226,7 @@ final class WaistSeamedBodice {
         return Piece.of(
                         BodiceEdges.of(half),
                         "Bodice " + half.id(),
-                        "bodice",
+                        Panel.BODICE,
                         edges,
                         new Line(Point.of(x, top * 0.8), Point.of(x, top * 0.15)),
                         front ? new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1) : new Copies.Pairs(1),
@@ -274,7 +277,7 @@ final class WaistSeamedBodice {
         for (Half half : Half.values()) {
             Piece bodice = drawn.get(half);
             for (Piece leg : pattern.pieces()) {
-                if (leg.panel().equals(half.id()) && leg.edge(EdgeRole.WAIST).isPresent()) {
+                if (leg.panel().equals(half.panel()) && leg.edge(EdgeRole.WAIST).isPresent()) {
                     Hand hand = leg.id().hand();
                     joins.add(Join.sewn(
                             Seam.WAIST,
@@ -292,7 +295,7 @@ final class WaistSeamedBodice {
         table.paper().draw(SHEETS + half.id(), OUTLINE, "", piece.sewLine());
         double intake = piece.darts().stream().mapToDouble(Dart::intake).sum();
         table.step(
-                "bodice.dart." + half.id(),
+                BodiceFacts.BODICE_DART.of(half),
                 piece.title() + " waist dart",
                 Amount.found("half of what the bust quarter is wider than the waist seam", intake),
                 intake == 0
@@ -300,7 +303,7 @@ final class WaistSeamedBodice {
                         : "On the line of the leg's own dart, {1} short of the bust; the side takes the other half.");
         if (overArms) {
             table.step(
-                    "armhole.line." + half.id(),
+                    BodiceFacts.ARMHOLE_LINE.of(half),
                     piece.title() + " armhole, what is left of it",
                     Amount.found(
                             "measured along the line",
@@ -311,7 +314,7 @@ final class WaistSeamedBodice {
 
     private void together(Map<Half, Piece> drawn, LegTop front, LegTop back, double lower) {
         table.step(
-                "underarm.back",
+                BodiceFacts.UNDERARM_BACK,
                 lower < 0 ? "Back underarm higher" : "Back underarm lower",
                 Amount.found("until both sides are one length", Math.abs(lower)),
                 "Front and back waist differ, so their sides slope otherwise; the underarm takes up what they would "
@@ -331,12 +334,12 @@ final class WaistSeamedBodice {
                 "Waist seam of the bodice, half",
                 "Centre on centre, dart on dart, side on side.");
         double opening = legs.steps().stream()
-                .filter(s -> s.id().equals("zip.length"))
+                .filter(s -> s.fact().equals(ClosureSettings.ZIP_LENGTH.fact()))
                 .mapToDouble(s -> s.amount().value())
                 .findFirst()
                 .orElse(0);
         table.step(
-                "zip.length.through",
+                BodiceFacts.ZIP_THROUGH,
                 "Opening long, from the top edge",
                 Amount.found("bodice", -top).plus(Amount.found("into the legs", opening)),
                 "One zip from the top edge through the waist seam into the legs.");

@@ -13,6 +13,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,20 +61,20 @@ final class LeftAndRight {
     private static Draft joined(Table table, Draft left, Draft right, Measure differs) {
         List<Step> steps = new ArrayList<>(
                 left.steps().stream().map(s -> onSheets(s, Hand.LEFT)).toList());
-        Map<String, Amount> facts = new LinkedHashMap<>(left.facts());
+        Map<Fact, Amount> facts = new LinkedHashMap<>(left.facts());
         for (Step step : right.steps()) {
             Amount amount = step.amount();
-            Amount other = facts.get(String.valueOf(amount.id()));
-            if (amount.id() != null && other != null && Math.abs(other.value() - amount.value()) > Tolerance.SHOWN) {
+            Amount other = amount.fact() == null ? null : facts.get(amount.fact());
+            if (other != null && Math.abs(other.value() - amount.value()) > Tolerance.SHOWN) {
                 Amount ofRight =
-                        amount.named(amount.id() + ".right", step.title().toLowerCase(Locale.ROOT) + ", right");
+                        amount.as(amount.fact().of(Hand.RIGHT), step.title().toLowerCase(Locale.ROOT) + ", right");
                 steps.add(new Step(
-                        step.id() + ".right",
+                        step.fact().of(Hand.RIGHT),
                         "Right leg: " + step.title(),
                         ofRight,
                         step.why(),
                         onSheets(step, Hand.RIGHT).drawn()));
-                facts.put(ofRight.id(), ofRight);
+                facts.put(ofRight.fact(), ofRight);
             }
         }
         List<Notice> notices = new ArrayList<>();
@@ -95,7 +96,7 @@ final class LeftAndRight {
     /** A step whose lines lie on the sheets of one side's pieces. */
     private static Step onSheets(Step step, Hand hand) {
         return new Step(
-                step.id(),
+                step.fact(),
                 step.title(),
                 step.amount(),
                 step.why(),

@@ -12,11 +12,12 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartCount;
 import brightplumb.core.rule.DartLimit;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
@@ -59,7 +60,7 @@ final class LegAmounts {
         Amount quarter = body.hip().plus(set.amount(HIP_EASE)).over(4);
         Amount allocation = set.amount(HIP_ALLOCATION);
         Amount hip = (panel == Half.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
-                .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
+                .as(PanelFacts.HIP_QUARTER.of(panel), panel.id() + " hip quarter");
         if (hip.value() < 2 * Length.INCH) {
             throw new Refusal(
                     set.byHand(HIP_ALLOCATION)
@@ -79,18 +80,18 @@ final class LegAmounts {
      * @param crease the crease's distance from the centre-front line, on which a front dart stands
      * @param slope how much the waist falls from centre to side for each mm across, before it is drawn
      */
-    WaistQuarter quarter(Half panel, Amount hip, Amount hipIn, Setting in, String inId, Amount crease, double slope) {
+    WaistQuarter quarter(Half panel, Amount hip, Amount hipIn, Setting in, Fact inId, Amount crease, double slope) {
         Amount waist = waist(panel, hip);
         Amount room = gathered ? set.amount(in) : hipIn.plus(hip.minus(waist).notBelowZero());
         Amount centreIn = paper.step(
-                inId == null ? "centre.in." + panel.id() : inId,
+                inId == null ? PanelFacts.CENTRE_IN.of(panel) : inId,
                 panel.title() + " centre in at the waist",
-                asked(set.amount(in), in).atMost(room).named(inId, panel.centre() + " in"),
+                asked(set.amount(in), in).atMost(room).as(inId, panel.centre() + " in"),
                 set.why(in));
         Amount drop = hipIn.plus(hip).minus(centreIn).minus(waist);
         Amount intake = intake(panel, drop);
         Amount inset = paper.step(
-                drop.minus(intake).named("side.inset." + panel.id(), panel.id() + " side inset"),
+                drop.minus(intake).as(PanelFacts.SIDE_INSET.of(panel), panel.id() + " side inset"),
                 panel.title() + " side in at the waist",
                 "The side takes what centre and darts have left.");
         List<DartLine> darts = darts(panel, waist, centreIn, intake, crease, slope);
@@ -102,7 +103,7 @@ final class LegAmounts {
         Amount waist = (gathered
                         ? hip.plus(ease.over(4))
                         : body.waist().plus(ease).over(4))
-                .named("waist.quarter." + panel.id(), panel.id() + " waist quarter");
+                .as(PanelFacts.WAIST_QUARTER.of(panel), panel.id() + " waist quarter");
         if (waist.value() < 1.5 * Length.INCH) {
             throw new Refusal(
                     set.faultField(WAIST_EASE, Measure.WAIST_GIRTH),
@@ -128,14 +129,14 @@ final class LegAmounts {
             intake = NONE;
         }
         return paper.step(
-                intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
+                intake.as(PanelFacts.DART_INTAKE.of(panel), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
                 whyIntake(panel, setting));
     }
 
     /** What was asked, beside what the quarter has to give of it. */
     private static Amount asked(Amount amount, Setting setting) {
-        return amount.named(null, setting.spoken() + ", as asked");
+        return amount.called(setting.spoken() + ", as asked");
     }
 
     private Sentence whyIntake(Half panel, Setting setting) {
@@ -161,7 +162,7 @@ final class LegAmounts {
         double each = intake.value() / count;
         double lean = Math.max(-MOST_LEAN, Math.min(MOST_LEAN, slope));
         Amount whole = waist.plus(intake);
-        Amount end = centreIn.plus(whole).named(null, panel.id() + " waist quarter with darts");
+        Amount end = centreIn.plus(whole).called(panel.id() + " waist quarter with darts");
         Amount room = DartRules.CLEAR.plus(intake.over(2 * count));
         Amount outermost = count == 1 ? end.minus(room) : end.minus(intake).minus(DartRules.CLEAR.times(2));
         Amount place;
@@ -182,9 +183,9 @@ final class LegAmounts {
                 new DartLine(second.value(), each, length.value(), lean));
         placed(panel, first, two);
         paper.step(
-                "dart.second." + panel.id(),
+                PanelFacts.DART_SECOND.of(panel),
                 panel.title() + " second dart from the centre",
-                second.named(null, panel.id() + " second dart"),
+                second.called(panel.id() + " second dart"),
                 "Half-way from the first dart to the side.");
         return two;
     }
@@ -195,7 +196,7 @@ final class LegAmounts {
 
     private List<DartLine> placed(Half panel, Amount first, List<DartLine> darts) {
         paper.step(
-                first.named("dart.place." + panel.id(), panel.id() + " dart from the centre"),
+                first.as(PanelFacts.DART_PLACE.of(panel), panel.id() + " dart from the centre"),
                 panel.title() + " dart from the centre line",
                 panel == Half.FRONT
                         ? "On the crease, where the leg's own fold begins."

@@ -2,11 +2,11 @@ package brightplumb.core.block.leg;
 
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.pattern.Half.BACK;
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
-import static brightplumb.core.rule.Half.BACK;
-import static brightplumb.core.rule.Half.FRONT;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
@@ -26,6 +26,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.BackInseam;
@@ -33,7 +34,8 @@ import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.FrontCurve;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.LegFacts;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Table;
@@ -79,34 +81,34 @@ final class LegBlock {
         levels(hipDepth, crotch, knee, length);
 
         // Hip
-        setting(HIP_EASE, "hip.ease", "Hip ease, all round");
-        setting(HIP_ALLOCATION, "hip.allocation", "Back takes more at the hip, each quarter");
-        setting(WAIST_EASE, "waist.ease", "Waist ease, all round");
+        setting(HIP_EASE, "Hip ease, all round");
+        setting(HIP_ALLOCATION, "Back takes more at the hip, each quarter");
+        setting(WAIST_EASE, "Waist ease, all round");
         var shares = new LegAmounts(body, set, paper);
         Amount frontHip = shares.hip(FRONT);
         Amount backHip = shares.hip(BACK);
         Amount backHipIn = paper.step(
-                set.amount(BACK_HIP_IN).named("back.hip.in", "centre back in at the hip"),
+                set.amount(BACK_HIP_IN).as(BACK_HIP_IN.fact().ofBack(), "centre back in at the hip"),
                 "Centre back in at the hip",
                 set.why(BACK_HIP_IN));
 
         // Fork and crease
         paper.step(
-                set.amount(FRONT_EXTENSION).named("crotch.extension.front", "front extension"),
+                set.amount(FRONT_EXTENSION).as(LegFacts.CROTCH_EXTENSION.of(Half.FRONT), "front extension"),
                 "Front fork out from the centre",
                 set.why(FRONT_EXTENSION));
         var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length);
 
         // Waist and darts
-        Amount frontOut = setting(FRONT_HIP_OUT, "front.hip.out", "Centre front out at the hip");
+        Amount frontOut = setting(FRONT_HIP_OUT, "Centre front out at the hip");
         Amount crease = Amount.length("crease", Length.mm(frame.crease()));
         WaistQuarter front = shares.quarter(
                 FRONT, frontHip, Amount.inches("centre front line", 0), CENTRE_FRONT_IN, null, crease, 0);
         Amount guess = set.asked(BACK_RISE).orElseGet(this::usualRise);
         double slope = guess.value() / (backHip.value() + 1);
-        WaistQuarter back = shares.quarter(BACK, backHip, backHipIn, BACK_IN, "back.in", crease, slope);
-        Amount drop = level(CENTRE_FRONT_DROP, "centre.front.drop", "Centre front down", front.waistWider());
-        Amount sideRise = level(SIDE_RISE, "side.rise", "Side up", front.waistWider());
+        WaistQuarter back = shares.quarter(BACK, backHip, backHipIn, BACK_IN, PanelFacts.BACK_IN, crease, slope);
+        Amount drop = level(CENTRE_FRONT_DROP, CENTRE_FRONT_DROP.fact(), "Centre front down", front.waistWider());
+        Amount sideRise = level(SIDE_RISE, SIDE_RISE.fact(), "Side up", front.waistWider());
 
         // Fork drop, back extension and back rise. The centre seams are alike on both legs, whatever the sides are.
         double seatY = set.amount(HIP_ABOVE_CROTCH).value() > 0
@@ -173,7 +175,7 @@ final class LegBlock {
                 slant(back, hipDepth, sideRise),
                 length.value(),
                 sideRise.value(),
-                paper.known(LegFacts.SIDE.of("front")).value());
+                paper.known(LegFacts.SIDE.of(Half.FRONT)).value());
         LegWidths.say(paper, frontLines, inner.side(FRONT), drawn.frontInseam(), knee.value(), length.value());
         LegWidths.say(paper, backLines, inner.side(BACK), drawn.backInseam(), knee.value(), length.value());
         LegWidths.girths(paper);
@@ -212,8 +214,8 @@ final class LegBlock {
     }
 
     private Amount crotchDepth() {
-        setting(RISE_EASE, "rise.ease", "Deeper than the rise");
-        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH).named(null, "crotch depth from the waist"))
+        setting(RISE_EASE, "Deeper than the rise");
+        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH).called("crotch depth from the waist"))
                 .as(LegFacts.CROTCH_DEPTH, "crotch depth");
         for (Half panel : Half.values()) {
             paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
@@ -232,7 +234,7 @@ final class LegBlock {
         boolean behind = closure == Closure.CENTRE_BACK_ZIP && !set.askedBeyondWay(ZIP_LENGTH);
         Amount zip = set.amount(ZIP_LENGTH);
         return paper.step(
-                "zip.length",
+                ZIP_LENGTH.fact(),
                 "Opening long",
                 behind ? zip.plus(paper.known(LegFacts.BACK_RISE)) : zip,
                 set.why(ZIP_LENGTH));
@@ -273,7 +275,7 @@ final class LegBlock {
             ruled("knee", knee.value());
         }
         return paper.step(
-                "knee.level",
+                KNEE_LEVEL.fact(),
                 "Waist to knee",
                 knee,
                 "Where the leg bends; the inner and outer seams run in one sweep to here.");
@@ -301,13 +303,13 @@ final class LegBlock {
         }
     }
 
-    private Amount setting(Setting setting, String id, String title) {
-        return paper.step(id, title, set.amount(setting), set.why(setting));
+    private Amount setting(Setting setting, String title) {
+        return paper.step(setting.fact(), title, set.amount(setting), set.why(setting));
     }
 
-    private Amount level(Setting setting, String id, String title, boolean level) {
+    private Amount level(Setting setting, Fact fact, String title, boolean level) {
         return paper.step(
-                (level ? STAYS_LEVEL : set.amount(setting)).named(id, title.toLowerCase(java.util.Locale.ROOT)),
+                (level ? STAYS_LEVEL : set.amount(setting)).as(fact, title.toLowerCase(java.util.Locale.ROOT)),
                 title,
                 set.why(setting));
     }

@@ -1,8 +1,8 @@
 package brightplumb.core.block.leg;
 
 import static brightplumb.core.paper.Drawn.Role.MEASURE;
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.CrotchSettings.*;
-import static brightplumb.core.rule.Half.FRONT;
 import static brightplumb.core.rule.LegHabitSettings.FORK_DROP_FOR;
 import static brightplumb.core.rule.WaistSettings.BACK_RISE;
 
@@ -14,13 +14,15 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.FrontCurve;
 import brightplumb.core.rule.Habit;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.Optional;
 
 /**
@@ -82,14 +84,14 @@ final class LegFork {
 
     void say(ForkSolver.Found found) {
         loop.ifPresent(wanted -> paper.step(
-                "crotch.wanted",
+                LegFacts.CROTCH_WANTED,
                 "Loop wanted, waist to waist",
                 wanted,
                 "The loop gets what the depth got, twice: once down the front and once up the back."));
         boolean moved = Math.abs(found.extension() - extension.value()) > 0.01;
         paper.step(
                 (moved ? Amount.found("changed until the loop is long enough", found.extension()) : extension)
-                        .as(LegFacts.EXTENSION_BACK, "back extension"),
+                        .as(LegFacts.CROTCH_EXTENSION.of(Half.BACK), "back extension"),
                 "Back fork out from the centre",
                 moved
                         ? Sentence.of(
@@ -142,7 +144,7 @@ final class LegFork {
     }
 
     void guideStep(Half panel, Setting setting, CrotchSeam seam) {
-        String id = "crotch.guide." + panel.id();
+        Fact id = LegFacts.CROTCH_GUIDE.of(panel);
         paper.draw(
                 panel.id(),
                 MEASURE,
@@ -170,7 +172,7 @@ final class LegFork {
                                                 : held ? "held off the chord" : "0.62 of the way to the chord",
                                         seam.guide())
                                 : asked)
-                        .named(id, panel.id() + " curve at 45°"),
+                        .as(id, panel.id() + " curve at 45°"),
                 panel.title() + " curve from the corner, at 45°",
                 panel == FRONT ? "The front curve is shallow." : "The back curve is longer, and flatter at the seat.");
     }

@@ -8,8 +8,9 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -62,7 +63,7 @@ final class LegFrame {
         this.shape = set.choice(LEG_SHAPE, LegShape.class);
         Amount extension = set.amount(FRONT_EXTENSION);
         Amount middle = paper.step(
-                frontHip.minus(extension).over(2).as(LegFacts.CREASE_FRONT, "crease"),
+                frontHip.minus(extension).over(2).as(LegFacts.CREASE.of(Half.FRONT), "crease"),
                 "Crease from the centre front",
                 "The middle of the front crotch line, extension included: the leg's plumb line, the same distance "
                         + "down every level.");
@@ -79,7 +80,7 @@ final class LegFrame {
         this.toHem = straight || (shorts && hemAsked);
         this.kneeY = toHem ? length.value() : knee.value();
         this.footY = toHem || !shorts ? length.value() : foot(body, knee);
-        Amount line = frontHip.plus(extension).named(null, "front crotch line");
+        Amount line = frontHip.plus(extension).called("front crotch line");
         // A width that is asked is asked all round: what the back is wider, the front is narrower than half of it.
         Amount narrower =
                 set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2);
@@ -91,12 +92,18 @@ final class LegFrame {
             throw new Refusal(
                     set.faultField(HEM, Measure.KNEE_GIRTH), "This leaves less than 2½ in (6 cm) for half the leg");
         }
-        say(atFoot.named(null, "front leg at the foot"));
+        say(atFoot.called("front leg at the foot"));
         this.atInseam = paper.step(
-                        "back.leg.add", "Back wider at the inseam", set.amount(BACK_LEG_ADD), set.why(BACK_LEG_ADD))
+                        BACK_LEG_ADD.fact().ofBack(),
+                        "Back wider at the inseam",
+                        set.amount(BACK_LEG_ADD),
+                        set.why(BACK_LEG_ADD))
                 .value();
         this.atSide = paper.step(
-                        "back.side.add", "Back wider at the side", set.amount(BACK_SIDE_ADD), set.why(BACK_SIDE_ADD))
+                        BACK_SIDE_ADD.fact().ofBack(),
+                        "Back wider at the side",
+                        set.amount(BACK_SIDE_ADD),
+                        set.why(BACK_SIDE_ADD))
                 .value();
     }
 
@@ -107,12 +114,12 @@ final class LegFrame {
 
     private Amount half(Setting girth, Amount narrower) {
         Amount half = set.amount(girth).over(2);
-        return narrower.value() == 0 ? half : half.minus(narrower.named(null, "back leg wider"));
+        return narrower.value() == 0 ? half : half.minus(narrower.called("back leg wider"));
     }
 
     private void say(Amount atFoot) {
         paper.step(
-                "leg.front",
+                LegFacts.LEG_FRONT,
                 crotchWide ? "Front leg, as wide as its crotch line" : "Front leg at the foot",
                 atFoot,
                 set.why(crotchWide ? LEG_SHAPE : HEM));

@@ -1,13 +1,13 @@
 package brightplumb.core.block.leg;
 
-import static brightplumb.core.rule.Half.BACK;
-import static brightplumb.core.rule.Half.FRONT;
+import static brightplumb.core.pattern.Half.BACK;
+import static brightplumb.core.pattern.Half.FRONT;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.measure.Length;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
 import java.util.function.DoubleFunction;
 
 /**

@@ -9,7 +9,8 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
@@ -78,7 +79,7 @@ final class LegLines {
         paper.draw(panel.id(), OUTLINE, "", lines.crotch().run());
         paper.step(
                 Amount.found("measured along the seam", lines.crotch().length())
-                        .as(LegFacts.CROTCH_CURVE.of(panel.id()), panel.id() + " crotch seam"),
+                        .as(LegFacts.CROTCH_CURVE.of(panel), panel.id() + " crotch seam"),
                 name + " crotch seam",
                 panel == Half.FRONT
                         ? "Down the centre front and round to the fork: shallow, for the belly."
@@ -87,7 +88,7 @@ final class LegLines {
         paper.draw(panel.id(), OUTLINE, "", lines.side());
         paper.step(
                 Amount.found("measured along the seam", Curves.length(lines.side()))
-                        .as(LegFacts.SIDE.of(panel.id()), panel.id() + " side"),
+                        .as(LegFacts.SIDE.of(panel), panel.id() + " side"),
                 name + " side",
                 panel == Half.FRONT
                         ? "Upright over the hip, then in one sweep to the leg below."
@@ -95,7 +96,7 @@ final class LegLines {
         paper.draw(panel.id(), OUTLINE, "", lines.inseam()).draw(panel.id(), OUTLINE, "", lines.hem());
         paper.step(
                 Amount.found("measured along the seam", Curves.length(lines.inseam()))
-                        .named("inseam." + panel.id(), panel.id() + " inseam"),
+                        .as(LegFacts.INSEAM.of(panel), panel.id() + " inseam"),
                 name + " inseam and hem",
                 "One curve from the fork to the knee. The hem leaves both seams square.");
     }

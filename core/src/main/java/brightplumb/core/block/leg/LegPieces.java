@@ -10,6 +10,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
@@ -20,7 +21,6 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
-import brightplumb.core.rule.Half;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -75,7 +75,7 @@ final class LegPieces {
         return Piece.of(
                         new PieceId(panel.id(), hand),
                         "Leg " + panel.id() + (pair ? "" : ", " + hand.id()),
-                        panel.id(),
+                        panel.panel(),
                         seams,
                         grain,
                         pair ? new Copies.Pairs(1) : new Copies.Singles(1),

@@ -2,7 +2,8 @@ package brightplumb.core.block.leg;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.working.Amount;
 import java.util.List;
 
@@ -29,8 +30,7 @@ final class LegWidths {
 
     private static void said(Paper paper, String where, Half panel, String why, double width) {
         paper.step(
-                Amount.found("measured across", width)
-                        .as(LegFacts.width(where).of(panel.id()), panel.id() + " " + where),
+                Amount.found("measured across", width).as(LegFacts.width(where).of(panel), panel.id() + " " + where),
                 panel.title() + " across the " + where,
                 why);
     }
@@ -38,15 +38,15 @@ final class LegWidths {
     /** Knee and hem all round, and the loop between the legs. */
     static void girths(Paper paper) {
         paper.step(
-                paper.known(LegFacts.CROTCH_CURVE.of("front"))
-                        .plus(paper.known(LegFacts.CROTCH_CURVE.of("back")))
-                        .named("crotch.curve.total", "crotch loop"),
+                paper.known(LegFacts.CROTCH_CURVE.of(Half.FRONT))
+                        .plus(paper.known(LegFacts.CROTCH_CURVE.of(Half.BACK)))
+                        .as(LegFacts.CROTCH_CURVE_TOTAL, "crotch loop"),
                 "Crotch loop, waist to waist",
                 "Front and back seam together, to lay against the tape between the legs.");
         for (String where : List.of("knee", "hem")) {
             paper.step(
-                    paper.known(LegFacts.width(where).of("front"))
-                            .plus(paper.known(LegFacts.width(where).of("back")))
+                    paper.known(LegFacts.width(where).of(Half.FRONT))
+                            .plus(paper.known(LegFacts.width(where).of(Half.BACK)))
                             .as(LegFacts.girth(where), where + " all round"),
                     Character.toUpperCase(where.charAt(0)) + where.substring(1) + ", all round",
                     "Front and back together.");

@@ -13,9 +13,12 @@ import static brightplumb.core.rule.LegHabitSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
+import brightplumb.core.block.waist.FloorLength;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Caution;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
@@ -109,5 +112,10 @@ public final class Legs implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         return LeftAndRight.drafted(table, t -> new LegBlock(t).draft());
+    }
+
+    @Override
+    public List<Caution> cautions(Draft after, Settings set) {
+        return FloorLength.cautions(after, set);
     }
 }

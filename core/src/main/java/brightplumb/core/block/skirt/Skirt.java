@@ -9,10 +9,13 @@ import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
 
+import brightplumb.core.block.waist.FloorLength;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.rule.BandPlace;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Setting;
+import brightplumb.core.rule.Settings;
+import brightplumb.core.table.Caution;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
@@ -88,5 +91,10 @@ public final class Skirt implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         return new SkirtBlock(table).draft();
+    }
+
+    @Override
+    public List<Caution> cautions(Draft after, Settings set) {
+        return FloorLength.cautions(after, set);
     }
 }

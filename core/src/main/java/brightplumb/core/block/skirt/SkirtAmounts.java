@@ -8,11 +8,12 @@ import brightplumb.core.block.waist.DartRules;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartLimit;
 import brightplumb.core.rule.DartPlan;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistSettings;
@@ -40,13 +41,13 @@ final class SkirtAmounts {
         this.plan = set.choice(DART_PLAN, DartPlan.class);
         this.shape = set.choice(CENTRE_BACK_SHAPE, CentreBackShape.class);
         this.halfDrop = paper.step(
-                "half.drop",
+                PanelFacts.HALF_DROP,
                 "Drop from hip to waist, half round",
                 body.hip()
                         .plus(set.amount(HIP_EASE))
                         .minus(body.waist().plus(set.amount(WAIST_EASE)))
                         .over(2)
-                        .named(null, "half drop"),
+                        .called("half drop"),
                 "What must go between hip and waist, for the centre back, the darts and the sides to share.");
     }
 
@@ -63,7 +64,7 @@ final class SkirtAmounts {
         Amount quarter = body.hip().plus(set.amount(HIP_EASE)).over(4);
         Amount allocation = set.amount(HIP_ALLOCATION);
         return (panel == Half.FRONT ? quarter.minus(allocation) : quarter.plus(allocation))
-                .named("hip.quarter." + panel.id(), panel.id() + " hip quarter");
+                .as(PanelFacts.HIP_QUARTER.of(panel), panel.id() + " hip quarter");
     }
 
     /**
@@ -81,7 +82,7 @@ final class SkirtAmounts {
             net = hip.minus(halfDrop.times(panel == Half.FRONT ? shares.front() : shares.back()));
         }
         return paper.step(
-                net.named("waist.quarter." + panel.id(), panel.id() + " waist quarter"),
+                net.as(PanelFacts.WAIST_QUARTER.of(panel), panel.id() + " waist quarter"),
                 panel.title() + " waist quarter, darts closed",
                 plan.shares().isEmpty()
                         ? "A quarter of the waist and its ease."
@@ -103,10 +104,10 @@ final class SkirtAmounts {
                 in = in.atMost(Amount.inches("most at the centre back", 0.5));
             }
         } else {
-            in = set.amount(BACK_IN).named(null, "centre back in, as asked");
+            in = set.amount(BACK_IN).called("centre back in, as asked");
         }
         return paper.step(
-                in.atMost(hip.minus(waist).notBelowZero()).named("centre.back.in", "centre back in"),
+                in.atMost(hip.minus(waist).notBelowZero()).as(PanelFacts.CENTRE_BACK_IN, "centre back in"),
                 "Centre back in at the waist",
                 set.why(CENTRE_BACK_SHAPE));
     }
@@ -116,7 +117,7 @@ final class SkirtAmounts {
         boolean front = panel == Half.FRONT;
         Setting setting = front ? DART_INTAKE_FRONT : DART_INTAKE_BACK;
         Amount asked = set.asked(setting)
-                .map(amount -> amount.named(null, setting.spoken() + ", as asked"))
+                .map(amount -> amount.called(setting.spoken() + ", as asked"))
                 .orElseGet(() -> byPlan(panel).atMost(DartLimit.of(panel).times(2)));
         Amount intake =
                 asked.atMost(hip.minus(WaistQuarter.fromCentre(centreIn, waist)).notBelowZero());
@@ -124,7 +125,7 @@ final class SkirtAmounts {
             intake = NONE;
         }
         return paper.step(
-                intake.named("dart.intake." + panel.id(), panel.id() + " dart intake"),
+                intake.as(PanelFacts.DART_INTAKE.of(panel), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
                 set.byHand(setting)
                         ? "Set by hand, but never more than the quarter has to give."
@@ -147,7 +148,7 @@ final class SkirtAmounts {
     Amount sideInset(Half panel, Amount hip, Amount waist, Amount centreIn, Amount intake) {
         return paper.step(
                 hip.minus(WaistQuarter.fromCentre(centreIn, intake.value() == 0 ? waist : waist.plus(intake)))
-                        .named("side.inset." + panel.id(), panel.id() + " side inset"),
+                        .as(PanelFacts.SIDE_INSET.of(panel), panel.id() + " side inset"),
                 panel.title() + " side in at the waist",
                 "The side takes what centre and darts have left.");
     }

@@ -2,9 +2,9 @@ package brightplumb.core.block.skirt;
 
 import static brightplumb.core.paper.Drawn.Role.CONSTRUCTION;
 import static brightplumb.core.paper.Drawn.Role.LEVEL;
+import static brightplumb.core.pattern.Half.BACK;
+import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.ClosureSettings.*;
-import static brightplumb.core.rule.Half.BACK;
-import static brightplumb.core.rule.Half.FRONT;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.WaistSettings.*;
@@ -24,14 +24,15 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Closure;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Seat;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -73,9 +74,9 @@ final class SkirtBlock {
         Amount length = length(hipDepth);
 
         // Hip
-        setting(HIP_EASE, "hip.ease", "Hip ease, all round");
-        setting(HIP_ALLOCATION, "hip.allocation", "Back takes more at the hip, each quarter");
-        setting(WAIST_EASE, "waist.ease", "Waist ease, all round");
+        setting(HIP_EASE, "Hip ease, all round");
+        setting(HIP_ALLOCATION, "Back takes more at the hip, each quarter");
+        setting(WAIST_EASE, "Waist ease, all round");
         var shares = new SkirtAmounts(body, set, paper);
         Amount frontHip = hip(shares, FRONT);
         Amount backHip = hip(shares, BACK);
@@ -84,14 +85,14 @@ final class SkirtBlock {
         WaistQuarter front = frontQuarter(shares, frontHip);
         WaistQuarter back = backQuarter(shares, backHip);
         boolean wider = front.waistWider() || back.waistWider();
-        Amount frontDrop = drop(CENTRE_FRONT_DROP, "centre.front.drop", "Centre front down", wider);
-        Amount backDrop = drop(CENTRE_BACK_DROP, "centre.back.drop", "Centre back down", false);
-        Amount rise = drop(SIDE_RISE, "side.rise", "Side up", wider);
+        Amount frontDrop = drop(CENTRE_FRONT_DROP, CENTRE_FRONT_DROP.fact(), "Centre front down", wider);
+        Amount backDrop = drop(CENTRE_BACK_DROP, CENTRE_BACK_DROP.fact().ofBack(), "Centre back down", false);
+        Amount rise = drop(SIDE_RISE, SIDE_RISE.fact(), "Side up", wider);
 
         // Hem
         Amount frontTaper = taper(HEM_TAPER_FRONT, FRONT);
         Amount backTaper = taper(HEM_TAPER_BACK, BACK);
-        Amount start = setting(TAPER_START, "taper.start", "Taper starts below the hip")
+        Amount start = setting(TAPER_START, "Taper starts below the hip")
                 .atMost(length.minus(hipDepth).over(2));
         Amount narrow = narrow(hipDepth, length, start);
         CentreBack centreBack = CentreBack.of(
@@ -178,7 +179,7 @@ final class SkirtBlock {
         }
         Amount least = hipDepth.plus(start).plus(Amount.inches("least run of the taper", 2));
         return paper.step(
-                "knee.level",
+                KNEE_LEVEL.fact(),
                 "Narrowest level",
                 set.belowBand(level).atLeast(least).atMost(length),
                 set.why(KNEE_LEVEL));
@@ -197,7 +198,7 @@ final class SkirtBlock {
                     "Here a slit goes up to " + TapeWriter.inBoth(Length.mm(most.value()))
                             + ": two inches below the hip stay closed");
         }
-        return paper.step("slit", "Slit, up from the hem", set.amount(SLIT).atMost(most), set.why(SLIT));
+        return paper.step(SLIT.fact(), "Slit, up from the hem", set.amount(SLIT).atMost(most), set.why(SLIT));
     }
 
     private Line across(double y) {
@@ -245,26 +246,30 @@ final class SkirtBlock {
         Amount both = set.amount(HEM_TAPER);
         Amount taper = set.amount(ofPanel);
         if (panel == FRONT) {
-            setting(HEM_TAPER, "hem.taper", "In at the hem, each side");
+            setting(HEM_TAPER, "In at the hem, each side");
         }
         return taper.value() == both.value()
                 ? both
-                : setting(ofPanel, "hem.taper." + panel.id(), panel.title() + " side in at the hem");
+                : setting(ofPanel, HEM_TAPER.fact().of(panel), panel.title() + " side in at the hem");
     }
 
-    private Amount setting(Setting setting, String id, String title) {
-        return paper.step(id, title, set.amount(setting), set.why(setting));
+    private Amount setting(Setting setting, String title) {
+        return setting(setting, setting.fact(), title);
     }
 
-    private Amount drop(Setting setting, String id, String title, boolean level) {
+    private Amount setting(Setting setting, Fact fact, String title) {
+        return paper.step(fact, title, set.amount(setting), set.why(setting));
+    }
+
+    private Amount drop(Setting setting, Fact fact, String title, boolean level) {
         return paper.step(
-                (level ? STAYS_LEVEL : set.amount(setting)).named(id, title.toLowerCase(java.util.Locale.ROOT)),
+                (level ? STAYS_LEVEL : set.amount(setting)).as(fact, title.toLowerCase(java.util.Locale.ROOT)),
                 title,
                 set.why(setting));
     }
 
     private void hems(Amount frontHip, Amount backHip, Amount frontTaper, Amount backTaper, CentreBack centreBack) {
-        Amount front = frontHip.minus(frontTaper).named("hem.quarter.front", "front hem quarter");
+        Amount front = frontHip.minus(frontTaper).as(PanelFacts.HEM_QUARTER.of(Half.FRONT), "front hem quarter");
         Amount back = backHip.minus(backTaper);
         if (centreBack.hem().x() > 0) {
             back = back.minus(Amount.length(
@@ -274,7 +279,7 @@ final class SkirtBlock {
         } else if (centreBack.inAt(centreBack.hipY()) > 1e-9) {
             back = back.plus(Amount.length("centre back in at the hip", Length.mm(centreBack.inAt(centreBack.hipY()))));
         }
-        back = back.named("hem.quarter.back", "back hem quarter");
+        back = back.as(PanelFacts.HEM_QUARTER.of(Half.BACK), "back hem quarter");
         if (Math.min(front.value(), back.value()) < 2 * Length.INCH) {
             throw new Refusal(
                     HemSettings.HEM_TAPER.field(), "This taper leaves less than 2 in (5 cm) for a quarter of the hem");
@@ -290,6 +295,6 @@ final class SkirtBlock {
     private Amount zip(Closure closure) {
         return closure == Closure.NONE
                 ? null
-                : paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH));
+                : paper.step(ZIP_LENGTH.fact(), "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH));
     }
 }

@@ -5,9 +5,10 @@ import brightplumb.core.block.waist.DartRules;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.measure.Length;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartPlan;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
@@ -38,8 +39,8 @@ final class SkirtDarts {
             return List.of();
         }
         Amount length = DartRules.length(paper, set, set.belowBand(body.hipDepth()), panel);
-        Amount end = WaistQuarter.fromCentre(centreIn, waist.plus(intake))
-                .named(null, panel.id() + " waist quarter with darts");
+        Amount end =
+                WaistQuarter.fromCentre(centreIn, waist.plus(intake)).called(panel.id() + " waist quarter with darts");
         Amount first = first(panel, count, intake, waist, centreIn, end);
         double each = intake.value() / count;
         if (count == 1) {
@@ -49,9 +50,9 @@ final class SkirtDarts {
                 ? first.plus(end).over(2)
                 : WaistQuarter.fromCentre(centreIn, waist.plus(intake).times(2).over(3));
         paper.step(
-                "dart.second." + panel.id(),
+                PanelFacts.DART_SECOND.of(panel),
                 panel.title() + " second dart from the centre",
-                second.named(null, panel.id() + " second dart"),
+                second.called(panel.id() + " second dart"),
                 panel == Half.FRONT ? "Half-way from the first dart to the side." : "At two thirds of the back waist.");
         return List.of(
                 new DartLine(first.value(), each, length.value()), new DartLine(second.value(), each, length.value()));
@@ -75,7 +76,7 @@ final class SkirtDarts {
         return paper.step(
                 place.atMost(outermost)
                         .atLeast(WaistQuarter.fromCentre(centreIn, room))
-                        .named("dart.place." + panel.id(), panel.id() + " dart from the centre"),
+                        .as(PanelFacts.DART_PLACE.of(panel), panel.id() + " dart from the centre"),
                 panel.title() + " dart from the centre line",
                 why);
     }

@@ -10,7 +10,8 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 import java.util.List;
@@ -104,7 +105,7 @@ final class SkirtLines {
         WaistLine.say(paper, panel, waist);
         paper.draw(panel.id(), OUTLINE, "", side);
         paper.step(
-                "side.line." + panel.id(),
+                PanelFacts.SIDE_LINE.of(panel),
                 name + " side",
                 Amount.found("measured along the line", Curves.length(side)),
                 panel == Half.FRONT
@@ -112,7 +113,7 @@ final class SkirtLines {
                         : "Its waist point rises or falls until this side is as long as the front's.");
         paper.draw(panel.id(), OUTLINE, "", hem.run()).draw(panel.id(), OUTLINE, "", centre);
         paper.step(
-                "centre.line." + panel.id(),
+                PanelFacts.CENTRE_LINE.of(panel),
                 name + " centre and hem",
                 Amount.found("measured along the centre", Curves.length(centre)),
                 "The hem leaves the side square and bends to the level, so that the hem runs on across the seam.");

@@ -13,11 +13,11 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.CentreBackShape;
 import brightplumb.core.rule.DartPlan;
 import brightplumb.core.rule.HabitSettings;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
 import java.util.Map;
 

@@ -10,6 +10,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
@@ -98,11 +99,11 @@ final class SkirtPieces {
         Point hem = lines.centre().get(lines.centre().size() - 1).to();
         double x = lines.waist().side().x() / 2;
         Line grain = new Line(Point.of(x, lines.hipY()), Point.of(x, lines.hipY() + (hem.y() - lines.hipY()) * 0.8));
-        String panel = lines.panel().id();
+        Half half = lines.panel();
         return Piece.of(
-                        PieceId.of(panel),
-                        "Skirt " + panel,
-                        panel,
+                        PieceId.of(half.id()),
+                        "Skirt " + half,
+                        half.panel(),
                         seams,
                         grain,
                         copies(seams.get(seams.size() - 1)),

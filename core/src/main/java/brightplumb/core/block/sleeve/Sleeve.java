@@ -25,6 +25,7 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -35,6 +36,7 @@ import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.SleeveFacts;
 import brightplumb.core.rule.SleeveSettings;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
@@ -44,6 +46,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -53,6 +56,8 @@ import java.util.OptionalDouble;
  * it. Common practice, no source.
  */
 public final class Sleeve implements Operation {
+
+    private static final Fact LONG = new Fact("sleeve.length");
 
     /** The underarm of a sleeve. */
     public static final Seam SEAM = new Seam("sleeve");
@@ -123,7 +128,7 @@ public final class Sleeve implements Operation {
                         .find(Measure.STATURE)
                         .orElseThrow()
                         .times(0.34)
-                        .named(null, "sleeve, by height")
+                        .called("sleeve, by height")
                         .asEstimate())
                 .plus(given.amount(BEYOND_WRIST));
     }
@@ -155,7 +160,8 @@ public final class Sleeve implements Operation {
         double armhole = front.require(EdgeRole.ARMHOLE).length()
                 + back.require(EdgeRole.ARMHOLE).length();
         Amount round = Amount.found("armhole as sewn", armhole);
-        Amount ease = table.step("cap.ease", "Cap longer than the armhole", set.amount(CAP_EASE), set.why(CAP_EASE));
+        Amount ease =
+                table.step(CAP_EASE.fact(), "Cap longer than the armhole", set.amount(CAP_EASE), set.why(CAP_EASE));
         Amount wanted = round.plus(ease);
         Amount height = set.amount(CAP_HEIGHT).value() > 0 ? set.amount(CAP_HEIGHT) : round.over(4);
         Cap cap = solved(table, wanted.value(), height.value());
@@ -168,15 +174,15 @@ public final class Sleeve implements Operation {
                 Amount.found("solved for the cap", 2 * cap.half()).as(SleeveFacts.BICEP, "bicep"),
                 "Sleeve across, at the underarm",
                 "As wide as makes the cap the armhole's length and its ease; never less than the arm needs.");
-        Amount length = table.step(
-                "sleeve.length", "Sleeve long, from the top of the cap", set.amount(SLEEVE_LONG), set.why(SLEEVE_LONG));
+        Amount length =
+                table.step(LONG, "Sleeve long, from the top of the cap", set.amount(SLEEVE_LONG), set.why(SLEEVE_LONG));
         double hem = length.value() - cap.height();
         if (hem < SHORTEST) {
             throw new Refusal(
                     SleeveSettings.SLEEVE_LONG.field(), "A sleeve ends at least 2 in (5 cm) below the underarm");
         }
         Amount opening = table.step(
-                "sleeve.opening",
+                SLEEVE_OPENING.fact(),
                 "Sleeve opening",
                 set.amount(SLEEVE_OPENING).atMost(Amount.found("the bicep", 2 * cap.half())),
                 set.why(SLEEVE_OPENING) + " Never wider than the bicep.");
@@ -195,11 +201,11 @@ public final class Sleeve implements Operation {
 
     private static void laidOff(LaidOff off, Cap cap, double hem, double half) {
         String sheet = SLEEVE.toString();
-        off.down(SleeveFacts.CAP_HEIGHT.toString(), sheet, 0, -cap.height(), 0)
-                .across(SleeveFacts.BICEP.toString(), sheet, 0, -cap.half(), cap.half())
-                .down("sleeve.length", sheet, 0, -cap.height(), hem)
-                .across("sleeve.opening", sheet, hem, -half, half)
-                .along(SleeveFacts.CAP_LENGTH.toString(), sheet, cap.run());
+        off.down(SleeveFacts.CAP_HEIGHT, sheet, 0, -cap.height(), 0)
+                .across(SleeveFacts.BICEP, sheet, 0, -cap.half(), cap.half())
+                .down(LONG, sheet, 0, -cap.height(), hem)
+                .across(SLEEVE_OPENING.fact(), sheet, hem, -half, half)
+                .along(SleeveFacts.CAP_LENGTH, sheet, cap.run());
     }
 
     /**
@@ -244,7 +250,7 @@ public final class Sleeve implements Operation {
         return Piece.of(
                 SLEEVE,
                 "Sleeve",
-                "sleeve",
+                Panel.SLEEVE,
                 List.of(
                         Edge.of(CAP, cap.run()),
                         Edge.of(BACK_UNDER, List.of(new Line(backArm, backHem))),

@@ -7,7 +7,6 @@ import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.SuitSettings.*;
 
-import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.block.bodice.BodicesLaidOff;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
@@ -23,16 +22,18 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.CrotchFastening;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.LegLineWidth;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.SuitFacts;
 import brightplumb.core.rule.SuitSettings;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
@@ -104,14 +105,17 @@ final class BodysuitBlock {
 
         // Crotch ends
         Amount frontEnd = paper.step(
-                crotch.plus(set.amount(FRONT_END)).as(BodiceFacts.CROTCH_END.of("front"), "front end below the waist"),
+                crotch.plus(set.amount(FRONT_END))
+                        .as(BodiceFacts.CROTCH_END.of(Half.FRONT), "front end below the waist"),
                 "Front ends below the waist",
                 set.why(FRONT_END));
         Amount backEnd = paper.step(
-                frontEnd.plus(set.amount(BACK_END)).as(BodiceFacts.CROTCH_END.of("back"), "back end below the waist"),
+                frontEnd.plus(set.amount(BACK_END))
+                        .as(BodiceFacts.CROTCH_END.of(Half.BACK), "back end below the waist"),
                 "Back ends below the waist",
                 set.why(BACK_END));
-        Amount lap = paper.step("crotch.lap", "Front laps over the back", set.amount(CROTCH_LAP), set.why(CROTCH_LAP));
+        Amount lap =
+                paper.step(CROTCH_LAP.fact(), "Front laps over the back", set.amount(CROTCH_LAP), set.why(CROTCH_LAP));
         Amount top = Amount.length("shoulder to waist", Length.mm(-levels.top()));
         paper.step(
                 top.plus(frontEnd).plus(top).plus(backEnd).minus(lap).as(BodiceFacts.TRUNK, "trunk as drawn"),
@@ -131,7 +135,7 @@ final class BodysuitBlock {
                 "Front and back curve with their strips, as they are bound.");
         HipRange.addStep(paper, set);
         Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
-                ? paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
+                ? paper.step(ZIP_LENGTH.fact(), "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
                 : null;
         boolean sewn = set.chose(FASTENING, CrotchFastening.SEWN);
         Piece frontPiece = SuitPieces.front(front, sewn);
@@ -176,7 +180,7 @@ final class BodysuitBlock {
         UpperLines lines = upper.drawn(panel);
         Setting widthOf = panel == Half.FRONT ? CROTCH_WIDTH : CROTCH_WIDTH_BACK;
         Amount half = paper.step(
-                set.amount(widthOf).as(SuitFacts.HALF_WIDTH.of(panel.id()), panel.id() + " half width"),
+                set.amount(widthOf).as(SuitFacts.HALF_WIDTH.of(panel), panel.id() + " half width"),
                 panel.title() + " end, half its width",
                 set.why(widthOf));
         if (half.value() > corner.x() - LEAST_CURVE) {
@@ -188,7 +192,7 @@ final class BodysuitBlock {
         paper.draw(panel.id(), CONSTRUCTION, "", new Line(corner, strip));
         paper.draw(panel.id(), MEASURE, "", new Line(Point.of(0, corner.y()), curve.guide()));
         paper.step(
-                guide.named("leg.guide." + panel.id(), panel.id() + " leg guide"),
+                guide.as(SuitFacts.LEG_GUIDE.of(panel), panel.id() + " leg guide"),
                 panel.title() + " leg curve passes the corner by",
                 set.why(panel == Half.FRONT ? LEG_SHARE_FRONT : LEG_SHARE_BACK));
         List<Segment> leg = new ArrayList<>(curve.run());
@@ -202,7 +206,7 @@ final class BodysuitBlock {
                 new Line(Point.of(half.value(), end.value()), Point.of(0, end.value())),
                 new Line(Point.of(0, end.value()), lines.neck().get(0).from()));
         paper.step(
-                "leg.line." + panel.id(),
+                SuitFacts.LEG_LINE.of(panel),
                 panel.title() + " leg curve",
                 Amount.found("measured along the line", Curves.length(leg)),
                 "It leaves the side square and reaches the strip upright, so that it runs on across both.");

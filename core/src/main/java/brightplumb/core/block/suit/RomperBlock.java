@@ -8,7 +8,6 @@ import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.SuitSettings.INNER_LEG_IN;
 
-import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.block.bodice.BodicesLaidOff;
 import brightplumb.core.block.bodice.Levels;
 import brightplumb.core.block.bodice.UpperHalf;
@@ -28,6 +27,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.OnBody;
@@ -35,9 +35,10 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.Closure;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.rule.SuitFacts;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
@@ -86,8 +87,8 @@ final class RomperBlock {
                 "crotch",
                 "Crotch line below the waist",
                 set.why(CROTCH_DEPTH));
-        paper.fact(crotch.named(BodiceFacts.CROTCH_END.of("front").id(), "crotch line"));
-        paper.fact(crotch.named(BodiceFacts.CROTCH_END.of("back").id(), "crotch line"));
+        paper.fact(crotch.as(BodiceFacts.CROTCH_END.of(Half.FRONT), "crotch line"));
+        paper.fact(crotch.as(BodiceFacts.CROTCH_END.of(Half.BACK), "crotch line"));
         Amount length = set.amount(LENGTH).as(Fact.LENGTH, "length");
         if (length.value() < crotch.value() + SHORTEST) {
             throw new Refusal(LENGTH.field(), "A leg is at least 3½ in (9 cm) long on its inside");
@@ -103,7 +104,7 @@ final class RomperBlock {
         Amount waist = frame.waistQuarter();
         Amount hip = frame.hipQuarter();
         Amount inner = paper.step(
-                "inner.leg.in", "Inner leg in from the fold", set.amount(INNER_LEG_IN), set.why(INNER_LEG_IN));
+                INNER_LEG_IN.fact(), "Inner leg in from the fold", set.amount(INNER_LEG_IN), set.why(INNER_LEG_IN));
         if (hip.value() - inner.value() < 3 * Length.INCH) {
             throw new Refusal(
                     set.byHand(INNER_LEG_IN) ? INNER_LEG_IN.field() : set.faultField(HIP_EASE, Measure.HIP_GIRTH),
@@ -118,7 +119,7 @@ final class RomperBlock {
         List<Segment> down = side.downTo(length.value());
         List<Segment> leg = inner(crotch.value(), inner.value(), length.value());
         Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
-                ? paper.step("zip.length", "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
+                ? paper.step(ZIP_LENGTH.fact(), "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
                 : null;
         Piece front = panel(Half.FRONT, upper.drawn(Half.FRONT), down, leg, null);
         Piece back = panel(Half.BACK, upper.drawn(Half.BACK), down, leg, zip);
@@ -166,7 +167,7 @@ final class RomperBlock {
         paper.draw(panel.id(), OUTLINE, "", down).draw(panel.id(), OUTLINE, "", leg);
         paper.draw(panel.id(), OUTLINE, "", hem, fold);
         paper.step(
-                "inner.leg." + panel.id(),
+                SuitFacts.INNER_LEG.of(panel),
                 panel.title() + " inner leg",
                 Amount.found("measured along the line", Curves.length(leg)),
                 "It leaves the fold square, so that no corner stands between the legs, and falls plumb.");
@@ -186,7 +187,7 @@ final class RomperBlock {
         return Piece.of(
                         PieceId.of(panel.id()),
                         "Romper " + panel.id(),
-                        panel.id(),
+                        panel.panel(),
                         edges,
                         new Line(
                                 Point.of(x, top + (hemInner.y() - top) * 0.2),

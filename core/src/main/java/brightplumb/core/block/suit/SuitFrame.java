@@ -10,7 +10,8 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Paper;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
@@ -58,18 +59,18 @@ final class SuitFrame {
     }
 
     Amount waistQuarter() {
-        return quarter(set.body().waist(), WAIST_EASE, "waist", "Waist");
+        return quarter(set.body().waist(), WAIST_EASE, PanelFacts.WAIST_QUARTER, "waist", "Waist");
     }
 
     Amount hipQuarter() {
-        return quarter(set.body().hip(), HIP_EASE, "hip", "Hip");
+        return quarter(set.body().hip(), HIP_EASE, PanelFacts.HIP_QUARTER, "hip", "Hip");
     }
 
-    private Amount quarter(Amount girth, Setting ease, String where, String title) {
+    private Amount quarter(Amount girth, Setting ease, Fact fact, String where, String title) {
         Amount quarter = girth.plus(set.amount(ease)).over(4);
         if (quarter.value() < NARROWEST) {
             throw new Refusal(ease.field(), "This leaves less than 2 in (5 cm) for a quarter of the " + where);
         }
-        return paper.step(quarter.named(where + ".quarter", where + " quarter"), title + " quarter", set.why(ease));
+        return paper.step(quarter.as(fact, where + " quarter"), title + " quarter", set.why(ease));
     }
 }

@@ -7,6 +7,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
@@ -57,12 +58,19 @@ final class SuitPieces {
     }
 
     private static Piece piece(BodysuitBlock.Panel lines, List<Edge> edges, Copies copies, List<Mark> marks) {
-        String panel = lines.panel().id();
+        Half half = lines.panel();
         double top = lines.upper().neck().get(0).from().y();
         double x = lines.half() * 0.6;
         Line grain =
                 new Line(Point.of(x, top + (lines.end() - top) * 0.15), Point.of(x, top + (lines.end() - top) * 0.8));
-        return Piece.of(PieceId.of(panel), "Bodysuit " + panel, panel, edges, grain, copies, OnBody.AS_DRAFTED)
+        return Piece.of(
+                        PieceId.of(half.id()),
+                        "Bodysuit " + half,
+                        half.panel(),
+                        edges,
+                        grain,
+                        copies,
+                        OnBody.AS_DRAFTED)
                 .withMarks(marks);
     }
 

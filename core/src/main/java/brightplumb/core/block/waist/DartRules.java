@@ -4,9 +4,10 @@ import static brightplumb.core.rule.DartSettings.DART_LENGTH_BACK;
 import static brightplumb.core.rule.DartSettings.DART_LENGTH_FRONT;
 
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.DartLimit;
-import brightplumb.core.rule.Half;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
@@ -37,7 +38,7 @@ public final class DartRules {
         int count = intake.value() == 0 ? 0 : fixed.orElse(asked);
         paper.step(
                 Amount.counted("as many as the intake asks", count)
-                        .named("dart.count." + panel.id(), panel.id() + " darts"),
+                        .as(PanelFacts.DART_COUNT.of(panel), panel.id() + " darts"),
                 panel.title() + " darts, how many",
                 "One dart carries {1} in front, {1.25} behind; more is split into two alike.");
         return count;
@@ -49,7 +50,7 @@ public final class DartRules {
         Amount length = set.amount(setting)
                 .atLeast(LEAST_LENGTH)
                 .atMost(hipDepth.minus(ABOVE_HIP))
-                .named("dart.length." + panel.id(), panel.id() + " dart length");
+                .as(PanelFacts.DART_LENGTH.of(panel), panel.id() + " dart length");
         double asked = set.amount(setting).value();
         String held = length.value() < asked - Tolerance.SHOWN
                 ? " Here it stops {1} above the hip."

@@ -5,26 +5,12 @@ import brightplumb.core.paper.Drawn;
 import brightplumb.core.paper.Step;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 
 /**
  * The steps in the sequence in which they are drawn: the front's amounts and its lines, then the back's, then what is
  * found along both. Some of the back's are worked before the front can be drawn; nothing of the front names them.
  */
 public final class FrontFirst {
-
-    private static final Set<String> OF_THE_BACK = Set.of(
-            "back.hip.in",
-            "back.leg.add",
-            "back.side.add",
-            "back.in",
-            "back.rise",
-            "centre.back.in",
-            "centre.back.drop",
-            "crotch.wanted",
-            "fork.drop");
-
-    private static final Set<String> OF_BOTH = Set.of("hem.girth");
 
     private FrontFirst() {}
 
@@ -36,8 +22,11 @@ public final class FrontFirst {
         List<Step> back = new ArrayList<>();
         List<Step> both = new ArrayList<>();
         for (Step step : steps.subList(0, drawn)) {
-            boolean behind = step.id().endsWith(".back") || OF_THE_BACK.contains(step.id());
-            (OF_BOTH.contains(step.id()) ? both : behind ? back : front).add(step);
+            switch (step.fact().turn()) {
+                case FRONT -> front.add(step);
+                case BACK -> back.add(step);
+                case BOTH -> both.add(step);
+            }
         }
         List<Step> arranged = new ArrayList<>(front);
         arranged.addAll(back);

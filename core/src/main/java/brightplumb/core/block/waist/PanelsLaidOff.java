@@ -9,7 +9,17 @@ import brightplumb.core.paper.LaidOff;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.ClosureSettings;
+import brightplumb.core.rule.CrotchSettings;
+import brightplumb.core.rule.HemSettings;
+import brightplumb.core.rule.HipSettings;
+import brightplumb.core.rule.LegFacts;
+import brightplumb.core.rule.LegSettings;
+import brightplumb.core.rule.PanelFacts;
+import brightplumb.core.rule.WaistSettings;
+import brightplumb.core.working.Fact;
 import java.util.List;
 
 /**
@@ -42,26 +52,28 @@ public final class PanelsLaidOff {
     public static Draft on(Draft draft) {
         PanelsLaidOff panels = new PanelsLaidOff(draft);
         panels.depths();
-        for (String panel : List.of("front", "back")) {
-            Piece piece = draft.panel(panel);
-            panels.waist(panel, piece);
-            panels.darts(panel, piece);
-            panels.widths(panel, piece);
-            draft.level("crotch").ifPresent(crotchY -> panels.fork(panel, piece, crotchY));
+        for (Half half : Half.values()) {
+            Piece piece = draft.panel(half.panel());
+            panels.waist(half, piece);
+            panels.darts(half, piece);
+            panels.widths(half, piece);
+            draft.level("crotch").ifPresent(crotchY -> panels.fork(half, piece, crotchY));
         }
         panels.openings();
         return panels.off.done();
     }
 
     private void depths() {
-        off.down("hip.depth", "front", -BESIDE, 0, hipY);
+        off.down(Fact.HIP_DEPTH, Half.FRONT.id(), -BESIDE, 0, hipY);
         draft.level("crotch").ifPresent(crotchY -> {
-            off.down("crotch.depth", "front", -2 * BESIDE, 0, crotchY);
-            off.said("rise.ease")
-                    .ifPresent(ease -> off.down("rise.ease", "front", -2 * BESIDE, crotchY - ease, crotchY));
+            off.down(LegFacts.CROTCH_DEPTH, Half.FRONT.id(), -2 * BESIDE, 0, crotchY);
+            off.said(CrotchSettings.RISE_EASE.fact())
+                    .ifPresent(ease -> off.down(
+                            CrotchSettings.RISE_EASE.fact(), Half.FRONT.id(), -2 * BESIDE, crotchY - ease, crotchY));
         });
-        off.said("knee.level").ifPresent(knee -> off.down("knee.level", "front", -3 * BESIDE, 0, knee));
-        off.down("length", "front", -4 * BESIDE, 0, hemY);
+        off.said(HemSettings.KNEE_LEVEL.fact())
+                .ifPresent(knee -> off.down(HemSettings.KNEE_LEVEL.fact(), Half.FRONT.id(), -3 * BESIDE, 0, knee));
+        off.down(Fact.LENGTH, Half.FRONT.id(), -4 * BESIDE, 0, hemY);
     }
 
     private static Point centre(Piece piece) {
@@ -73,95 +85,110 @@ public final class PanelsLaidOff {
         return run.get(run.size() - 1).to();
     }
 
-    private void waist(String panel, Piece piece) {
-        boolean behind = panel.equals("back");
+    private void waist(Half half, Piece piece) {
+        boolean behind = half == Half.BACK;
         Point centre = centre(piece);
         Point side = side(piece);
-        off.said("waist.quarter." + panel)
-                .ifPresent(w -> off.across("waist.quarter." + panel, panel, 0, centre.x(), centre.x() + w));
-        for (String in : behind ? List.of("centre.back.in", "back.in") : List.of("centre.in.front")) {
-            off.across(in, panel, 0, 0, centre.x());
+        off.said(PanelFacts.WAIST_QUARTER.of(half))
+                .ifPresent(
+                        w -> off.across(PanelFacts.WAIST_QUARTER.of(half), half.id(), 0, centre.x(), centre.x() + w));
+        for (Fact in : behind
+                ? List.of(PanelFacts.CENTRE_BACK_IN, PanelFacts.BACK_IN)
+                : List.of(PanelFacts.CENTRE_IN.of(Half.FRONT))) {
+            off.across(in, half.id(), 0, 0, centre.x());
         }
-        off.down(behind ? "centre.back.drop" : "centre.front.drop", panel, centre.x(), 0, centre.y());
+        off.down(
+                behind ? WaistSettings.CENTRE_BACK_DROP.fact() : WaistSettings.CENTRE_FRONT_DROP.fact(),
+                half.id(),
+                centre.x(),
+                0,
+                centre.y());
         if (behind) {
-            off.down("back.rise", panel, centre.x(), 0, centre.y());
+            off.down(LegFacts.BACK_RISE, half.id(), centre.x(), 0, centre.y());
         } else {
-            off.down("side.rise", panel, side.x(), 0, side.y());
+            off.down(WaistSettings.SIDE_RISE.fact(), half.id(), side.x(), 0, side.y());
         }
-        off.said("side.inset." + panel)
-                .ifPresent(in -> off.across("side.inset." + panel, panel, 0, side.x(), side.x() + in));
+        off.said(PanelFacts.SIDE_INSET.of(half))
+                .ifPresent(in -> off.across(PanelFacts.SIDE_INSET.of(half), half.id(), 0, side.x(), side.x() + in));
     }
 
     /** An amount across the paper that ends at a place. */
-    private void upTo(String step, String sheet, Point end) {
+    private void upTo(Fact step, String sheet, Point end) {
         off.said(step).ifPresent(by -> off.across(step, sheet, end.y(), end.x() - by, end.x()));
     }
 
-    private void darts(String panel, Piece piece) {
+    private void darts(Half half, Piece piece) {
         List<Dart> darts = piece.darts();
         for (Dart dart : darts) {
-            off.off("dart.intake." + panel, panel, dart.inner(), dart.outer());
-            off.off("dart.length." + panel, panel, dart.centre(), dart.point());
+            off.off(PanelFacts.DART_INTAKE.of(half), half.id(), dart.inner(), dart.outer());
+            off.off(PanelFacts.DART_LENGTH.of(half), half.id(), dart.centre(), dart.point());
         }
         if (!darts.isEmpty()) {
             Point first = darts.get(0).centre();
-            upTo("dart.place." + panel, panel, first);
+            upTo(PanelFacts.DART_PLACE.of(half), half.id(), first);
         }
         if (darts.size() > 1) {
             Point second = darts.get(1).centre();
-            upTo("dart.second." + panel, panel, second);
+            upTo(PanelFacts.DART_SECOND.of(half), half.id(), second);
         }
     }
 
-    private void widths(String panel, Piece piece) {
-        boolean behind = panel.equals("back");
+    private void widths(Half half, Piece piece) {
+        boolean behind = half == Half.BACK;
         double hip = sideX(piece, hipY);
         List<Segment> foot = piece.require(EdgeRole.HEM).run();
         double hem = foot.get(0).from().x();
         double innerHem = foot.get(foot.size() - 1).to().x();
-        upTo("hip.quarter." + panel, panel, Point.of(hip, hipY));
-        off.across("hem.quarter." + panel, panel, hemY, innerHem, hem);
-        off.across("hem.width." + panel, panel, hemY, innerHem, hem);
-        off.across("hem.girth", panel, hemY, innerHem, hem);
-        upTo("hem.taper." + panel, panel, Point.of(hip, hemY));
+        upTo(PanelFacts.HIP_QUARTER.of(half), half.id(), Point.of(hip, hipY));
+        off.across(PanelFacts.HEM_QUARTER.of(half), half.id(), hemY, innerHem, hem);
+        off.across(LegFacts.HEM_WIDTH.of(half), half.id(), hemY, innerHem, hem);
+        off.across(Fact.HEM_GIRTH, half.id(), hemY, innerHem, hem);
+        upTo(HemSettings.HEM_TAPER.fact().of(half), half.id(), Point.of(hip, hemY));
         draft.level("knee").ifPresent(kneeY -> {
-            off.across("knee.width." + panel, panel, kneeY, innerX(piece, kneeY), sideX(piece, kneeY));
-            off.across("knee.girth", panel, kneeY, innerX(piece, kneeY), sideX(piece, kneeY));
+            off.across(LegFacts.KNEE_WIDTH.of(half), half.id(), kneeY, innerX(piece, kneeY), sideX(piece, kneeY));
+            off.across(LegFacts.KNEE_GIRTH, half.id(), kneeY, innerX(piece, kneeY), sideX(piece, kneeY));
         });
         if (behind) {
-            off.said("hip.allocation").ifPresent(more -> off.across("hip.allocation", panel, hipY, hip - more, hip));
-            off.said("back.hip.in").ifPresent(in -> off.across("back.hip.in", panel, hipY, 0, in));
-            off.said("back.leg.add")
-                    .ifPresent(wider -> off.across("back.leg.add", panel, hemY, innerHem, innerHem + wider));
-            off.said("back.side.add").ifPresent(wider -> off.across("back.side.add", panel, hemY, hem - wider, hem));
+            off.said(HipSettings.HIP_ALLOCATION.fact())
+                    .ifPresent(more -> off.across(HipSettings.HIP_ALLOCATION.fact(), half.id(), hipY, hip - more, hip));
+            off.said(HipSettings.BACK_HIP_IN.fact())
+                    .ifPresent(in -> off.across(HipSettings.BACK_HIP_IN.fact(), half.id(), hipY, 0, in));
+            off.said(LegSettings.BACK_LEG_ADD.fact())
+                    .ifPresent(wider ->
+                            off.across(LegSettings.BACK_LEG_ADD.fact(), half.id(), hemY, innerHem, innerHem + wider));
+            off.said(LegSettings.BACK_SIDE_ADD.fact())
+                    .ifPresent(
+                            wider -> off.across(LegSettings.BACK_SIDE_ADD.fact(), half.id(), hemY, hem - wider, hem));
         } else {
-            upTo("hem.taper", panel, Point.of(hip, hemY));
-            off.said("leg.front").stream()
+            upTo(HemSettings.HEM_TAPER.fact(), half.id(), Point.of(hip, hemY));
+            off.said(LegFacts.LEG_FRONT).stream()
                     .filter(wide -> Math.abs(wide - (hem - innerHem)) < SAME)
-                    .forEach(wide -> off.across("leg.front", panel, hemY, innerHem, hem));
-            off.said("taper.start").ifPresent(below -> off.down("taper.start", panel, hip, hipY, hipY + below));
+                    .forEach(wide -> off.across(LegFacts.LEG_FRONT, half.id(), hemY, innerHem, hem));
+            off.said(HemSettings.TAPER_START.fact())
+                    .ifPresent(below -> off.down(HemSettings.TAPER_START.fact(), half.id(), hip, hipY, hipY + below));
         }
     }
 
-    private void fork(String panel, Piece piece, double crotchY) {
+    private void fork(Half half, Piece piece, double crotchY) {
         piece.edge(EdgeRole.CROTCH).map(Edge::run).ifPresent(crotch -> {
             Point fork = crotch.get(0).from();
-            off.across("crotch.extension." + panel, panel, crotchY, fork.x(), 0);
-            off.down("fork.drop", panel, fork.x(), crotchY, fork.y());
+            off.across(LegFacts.CROTCH_EXTENSION.of(half), half.id(), crotchY, fork.x(), 0);
+            off.down(LegFacts.FORK_DROP, half.id(), fork.x(), crotchY, fork.y());
             double thigh = fork.y() + THIGH_BELOW;
-            off.across("thigh.width." + panel, panel, thigh, innerX(piece, thigh), sideX(piece, thigh));
+            off.across(LegFacts.THIGH_WIDTH.of(half), half.id(), thigh, innerX(piece, thigh), sideX(piece, thigh));
         });
-        off.said("crease." + panel).ifPresent(crease -> {
-            off.across("crease." + panel, panel, crotchY, 0, crease);
-            off.helping("crease." + panel, panel, Point.of(crease, crotchY), Point.of(crease, hemY));
+        off.said(LegFacts.CREASE.of(half)).ifPresent(crease -> {
+            off.across(LegFacts.CREASE.of(half), half.id(), crotchY, 0, crease);
+            off.helping(LegFacts.CREASE.of(half), half.id(), Point.of(crease, crotchY), Point.of(crease, hemY));
         });
     }
 
     private void openings() {
-        for (String panel : List.of("front", "back")) {
-            Piece piece = draft.panel(panel);
+        for (Half half : Half.values()) {
+            Piece piece = draft.panel(half.panel());
             for (EdgeRole opening : List.of(EdgeRole.FLY, EdgeRole.CENTRE_BACK_ZIP)) {
-                piece.edge(opening).ifPresent(edge -> off.along("zip.length", panel, edge.run()));
+                piece.edge(opening)
+                        .ifPresent(edge -> off.along(ClosureSettings.ZIP_LENGTH.fact(), half.id(), edge.run()));
             }
         }
     }

@@ -9,7 +9,8 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Dart;
-import brightplumb.core.rule.Half;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.working.Amount;
 
@@ -54,7 +55,7 @@ public final class WaistLine {
         }
         paper.draw(half.id(), OUTLINE, "", waist.run());
         paper.step(
-                "waist.line." + half.id(),
+                PanelFacts.WAIST_LINE.of(half),
                 half.title() + " waist line, darts closed",
                 Amount.found("measured along the line", Curves.length(waist.run()) - taken),
                 "Fold the darts, draw one smooth line square to centre and side, unfold. The side point moves until "

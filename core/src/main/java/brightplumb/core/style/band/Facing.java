@@ -10,6 +10,7 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -117,7 +118,7 @@ public final class Facing implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         double deep = table.step(
-                        "facing.height",
+                        FACING_HEIGHT.fact(),
                         "Facing deep",
                         table.set(FACING_HEIGHT),
                         table.set().why(FACING_HEIGHT))
@@ -139,8 +140,8 @@ public final class Facing implements Operation {
                 .toList();
         return table.finished(
                 pattern,
-                off -> facings.forEach(f ->
-                        OffTheTop.deep(off, "facing.height", f, f.edges().get(0).role())));
+                off -> facings.forEach(f -> OffTheTop.deep(
+                        off, FACING_HEIGHT.fact(), f, f.edges().get(0).role())));
     }
 
     /** The pattern with facings along one role's edges. */
@@ -156,7 +157,7 @@ public final class Facing implements Operation {
                                     ? "So deep a facing reaches the point of a dart, or past the opening; make it "
                                             + "shallower"
                                     : "So deep a facing does not find room on the shoulder; make it shallower"));
-            Piece facing = OffTheTop.piece(panel, strip, name, title(role), 1)
+            Piece facing = OffTheTop.piece(panel, strip, name, new Panel(name), title(role), 1)
                     .ending(Strip.LOWER, End.RAW)
                     .lying(OnBody.NOWHERE);
             facings.put(panel.id(), facing);

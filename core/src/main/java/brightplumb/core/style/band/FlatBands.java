@@ -11,10 +11,12 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -96,18 +98,18 @@ public final class FlatBands implements Operation {
                 ? TakenOff.from(before, table.set(BAND_HEIGHT).value())
                 : before;
         Amount height = table.step(
-                table.set(BAND_HEIGHT).named("band.height", "band height"),
+                table.set(BAND_HEIGHT).as(BAND_HEIGHT.fact(), "band height"),
                 "Band high, finished",
                 table.set().why(BAND_HEIGHT));
         List<Piece> bands = new ArrayList<>();
         List<Join> joins = new ArrayList<>();
         double round = 0;
-        for (String panel : List.of("front", "back")) {
-            Run run = across(draft, panel);
-            boolean half = run.stretches().stream().allMatch(s -> s.copy() == Hand.LEFT);
-            Piece band = band(panel, run.length(), height.value(), half);
+        for (Half half : Half.values()) {
+            Run run = across(draft, half.panel());
+            boolean onFold = run.stretches().stream().allMatch(s -> s.copy() == Hand.LEFT);
+            Piece band = band(half, run.length(), height.value(), onFold);
             bands.add(band);
-            round += run.length() * (half ? 2 : 1);
+            round += run.length() * (onFold ? 2 : 1);
             table.paper().draw(band.id().toString(), Drawn.Role.OUTLINE, "", band.sewLine());
             joins.add(new Join(Seam.WAIST, List.of(run, lower(band), upper(band)), 0, Join.Kind.SEWN));
         }
@@ -123,15 +125,16 @@ public final class FlatBands implements Operation {
         double high = height.value();
         return table.finished(
                 pattern,
-                off -> bands.forEach(band -> off.down("band.height", band.id().toString(), 0, high, 2 * high)
-                        .along(
-                                Fact.BAND_LENGTH.toString(),
-                                band.id().toString(),
-                                band.require(StraightBand.LOWER).run())));
+                off -> bands.forEach(
+                        band -> off.down(BAND_HEIGHT.fact(), band.id().toString(), 0, high, 2 * high)
+                                .along(
+                                        Fact.BAND_LENGTH,
+                                        band.id().toString(),
+                                        band.require(StraightBand.LOWER).run())));
     }
 
     /** The waist of front or back from its centre to the side; where left and right differ, from side to side. */
-    private static Run across(Draft draft, String panel) {
+    private static Run across(Draft draft, Panel panel) {
         List<Piece> panels = draft.with(EdgeRole.WAIST).stream()
                 .filter(p -> p.panel().equals(panel))
                 .toList();
@@ -142,8 +145,8 @@ public final class FlatBands implements Operation {
     }
 
     /** Cut double; on the fold at the centre where both halves are alike. */
-    private static Piece band(String panel, double long_, double height, boolean half) {
-        EdgeRole centre = panel.equals("front") ? EdgeRole.CENTRE_FRONT : EdgeRole.CENTRE_BACK;
+    private static Piece band(Half half, double long_, double height, boolean onFold) {
+        EdgeRole centre = half == Half.FRONT ? EdgeRole.CENTRE_FRONT : EdgeRole.CENTRE_BACK;
         Point a = Point.of(0, 0);
         Point b = Point.of(long_, 0);
         Point c = Point.of(long_, 2 * height);
@@ -152,16 +155,16 @@ public final class FlatBands implements Operation {
                 Edge.of(StraightBand.UPPER, List.of(new Line(a, b))),
                 Edge.of(EdgeRole.SIDE, List.of(new Line(b, c))),
                 Edge.of(StraightBand.LOWER, List.of(new Line(c, d))),
-                half
+                onFold
                         ? Edge.of(centre, List.of(new Line(d, a))).as(End.FOLD)
                         : new Edge(EdgeRole.SIDE, 2, List.of(new Line(d, a)), End.SEWN));
         return Piece.of(
-                        PieceId.of("band-" + panel),
-                        "Band " + panel,
-                        "band",
+                        PieceId.of("band-" + half),
+                        "Band " + half,
+                        Panel.BAND,
                         edges,
                         new Line(Point.of(long_ * 0.2, height * 1.5), Point.of(long_ * 0.8, height * 1.5)),
-                        half ? new Copies.OnFold(centre, 1) : new Copies.Singles(1),
+                        onFold ? new Copies.OnFold(centre, 1) : new Copies.Singles(1),
                         OnBody.NOWHERE)
                 .placing(new Placed("fold", "fold", List.of(new Line(Point.of(0, height), Point.of(long_, height)))));
     }

@@ -12,12 +12,14 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.pattern.Surgery;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,10 +32,11 @@ final class OffTheTop {
     /**
      * The strip in one piece, in the panel's place: on the fold, or a pair where it opens.
      *
-     * @param name what it is called, and which panel it is of
+     * @param name what it is called before the panel's name
+     * @param of what it is of
      * @param layers how many of each are cut
      */
-    static Piece piece(Piece panel, Strip strip, String name, String title, int layers) {
+    static Piece piece(Piece panel, Strip strip, String name, Panel of, String title, int layers) {
         Piece whole = strip.parts().get(0);
         for (Piece next : strip.parts().subList(1, strip.parts().size())) {
             whole = Surgery.united(whole, Strip.PARTED, next, Strip.GOES_ON);
@@ -42,7 +45,7 @@ final class OffTheTop {
         Piece piece = new Piece(
                 new PieceId(name + "-" + panel.id().name(), panel.id().hand()),
                 title + " " + panel.panel() + hand(panel),
-                name,
+                of,
                 Layer.SHELL,
                 edges,
                 List.of(),
@@ -56,10 +59,10 @@ final class OffTheTop {
     }
 
     /** How deep it is, laid off at the centre, or where its upper edge begins. */
-    static LaidOff deep(LaidOff off, String step, Piece piece, EdgeRole role) {
+    static LaidOff deep(LaidOff off, Fact fact, Piece piece, EdgeRole role) {
         List<Segment> lower = piece.require(Strip.LOWER).run();
         return off.off(
-                step,
+                fact,
                 piece.id().toString(),
                 piece.require(role).run().get(0).from(),
                 lower.get(lower.size() - 1).to());

@@ -13,6 +13,7 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -36,6 +37,7 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -102,7 +104,7 @@ public final class ShapedBand implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount height = table.step(
-                table.set(BAND_HEIGHT).named("band.height", "band height"),
+                table.set(BAND_HEIGHT).as(BAND_HEIGHT.fact(), "band height"),
                 "Band high, finished",
                 table.set().why(BAND_HEIGHT));
         // Cut the strip off every panel
@@ -111,7 +113,7 @@ public final class ShapedBand implements Operation {
         Pattern pattern = before.pattern();
         for (Piece panel : before.with(EdgeRole.WAIST)) {
             Strip strip = TakenOff.strip(panel, height.value());
-            bands.put(panel.id(), OffTheTop.piece(panel, strip, "band", "Band", 2));
+            bands.put(panel.id(), OffTheTop.piece(panel, strip, "band", Panel.BAND, "Band", 2));
             left.put(
                     panel.id(),
                     strip.rest().dartsOn(EdgeRole.WAIST).stream()
@@ -134,9 +136,9 @@ public final class ShapedBand implements Operation {
         return table.finished(
                 pattern,
                 off -> bands.values()
-                        .forEach(band -> OffTheTop.deep(off, "band.height", band, EdgeRole.WAIST)
+                        .forEach(band -> OffTheTop.deep(off, BAND_HEIGHT.fact(), band, EdgeRole.WAIST)
                                 .along(
-                                        "band.length",
+                                        Fact.BAND_LENGTH,
                                         band.id().toString(),
                                         band.require(Strip.LOWER).run())));
     }
@@ -182,7 +184,7 @@ public final class ShapedBand implements Operation {
                             piece.require(UNDER).run());
         }
         table.step(
-                Amount.found("measured along its lower edge", length).named("band.length", "band length"),
+                Amount.found("measured along its lower edge", length).as(Fact.BAND_LENGTH, "band length"),
                 "Band long, where it is sewn on",
                 "Cut off the sewn waist with the darts shut; front and back meet at the sides.");
     }
@@ -233,7 +235,7 @@ public final class ShapedBand implements Operation {
 
     private static Stream<PieceId> bands(Draft draft) {
         return draft.pieces().stream()
-                .filter(p -> p.panel().equals("band") && p.layer() == Layer.SHELL)
+                .filter(p -> p.panel().equals(Panel.BAND) && p.layer() == Layer.SHELL)
                 .map(Piece::id);
     }
 }

@@ -22,6 +22,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -58,6 +59,9 @@ import java.util.Map;
  * practice, no source.
  */
 public final class StraightBand implements Operation {
+
+    private static final Fact BAND_WAIST = new Fact("band.waist");
+    private static final Fact BAND_EDGE = new Fact("band.edge");
 
     /** Where its ends lie over each other. */
     private static final Seam LAP = new Seam("lap");
@@ -135,30 +139,30 @@ public final class StraightBand implements Operation {
             round = round.whole();
         }
         Amount height = table.step(
-                table.set(BAND_HEIGHT).named("band.height", "band height"),
+                table.set(BAND_HEIGHT).as(BAND_HEIGHT.fact(), "band height"),
                 "Band high, finished",
                 table.set().why(BAND_HEIGHT));
         Amount sewn = table.step(
-                "band.waist",
+                BAND_WAIST,
                 "Waist the band is as long as",
                 Amount.found(
                                 "measured along the waist, darts shut",
                                 WaistRound.of(before, closure).girth())
-                        .named(null, "waist as drawn"),
+                        .called("waist as drawn"),
                 "The redrawn waist, not the tape: it measures a little more.");
         boolean holds = holds(table.set());
         if (holds) {
             sewn = table.step(
                     sewn.minus(table.set(SIDE_SEWN_IN).times(4))
                             .atMost(table.set(BAND_ROUND))
-                            .named("band.round", "band that holds"),
+                            .as(BAND_ROUND.fact(), "band that holds"),
                     "Band round, so that it holds",
                     table.set().why(BAND_ROUND));
         }
         if (takenOff) {
             table.step(
                     Amount.found("measured along the new edge, darts shut", round.girth())
-                            .named("band.edge", "edge under the band"),
+                            .as(BAND_EDGE, "edge under the band"),
                     "Edge under the band",
                     "The band's height was cut off the top, and the edge lies lower on the hip: it is held in to the "
                             + "band.");
@@ -177,19 +181,14 @@ public final class StraightBand implements Operation {
         double walked = sewn.value() / (round.half() ? 2 : 1);
         return table.finished(joined(draft.pattern(), band, round, sewn.value(), kind), off -> {
             String sheet = BAND.toString();
-            off.down("band.height", sheet, 0, high, 2 * high);
-            off.across(
-                    Fact.BAND_LENGTH.toString(),
-                    sheet,
-                    2 * high,
-                    0,
-                    band.require(LOWER).length());
-            off.across(holds ? "band.round" : "band.waist", sheet, 2 * high, 0, walked);
+            off.down(BAND_HEIGHT.fact(), sheet, 0, high, 2 * high);
+            off.across(Fact.BAND_LENGTH, sheet, 2 * high, 0, band.require(LOWER).length());
+            off.across(holds ? BAND_ROUND.fact() : BAND_WAIST, sheet, 2 * high, 0, walked);
             if (holds) {
                 // It is shorter than the waist, which is then to be seen on the panels alone.
                 before.with(EdgeRole.WAIST)
-                        .forEach(p -> off.along(
-                                "band.waist", p.id().toString(), p.top().run()));
+                        .forEach(p ->
+                                off.along(BAND_WAIST, p.id().toString(), p.top().run()));
             }
         });
     }
@@ -226,7 +225,7 @@ public final class StraightBand implements Operation {
         return Piece.of(
                         BAND,
                         "Band",
-                        "band",
+                        Panel.BAND,
                         edges,
                         grain,
                         round.half() ? new Copies.OnFold(round.turns(), 1) : new Copies.Singles(1),

@@ -6,6 +6,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Stretch;
@@ -33,16 +34,16 @@ record WaistRound(Run run, boolean half, String opens, EdgeRole turns) {
 
     /** Whether a draft has a waist with a front and a back to walk round. */
     static boolean there(Draft draft) {
-        return find(draft, "front", Hand.LEFT) != null && find(draft, "back", Hand.LEFT) != null;
+        return find(draft, Panel.FRONT, Hand.LEFT) != null && find(draft, Panel.BACK, Hand.LEFT) != null;
     }
 
     /** The waist of a draft. */
     static WaistRound of(Draft draft, Closure closure) {
         List<Run> quarters = new ArrayList<>(List.of(
-                quarter(draft, "back", Hand.LEFT),
-                quarter(draft, "front", Hand.LEFT).reversed(),
-                quarter(draft, "front", Hand.RIGHT),
-                quarter(draft, "back", Hand.RIGHT).reversed()));
+                quarter(draft, Panel.BACK, Hand.LEFT),
+                quarter(draft, Panel.FRONT, Hand.LEFT).reversed(),
+                quarter(draft, Panel.FRONT, Hand.RIGHT),
+                quarter(draft, Panel.BACK, Hand.RIGHT).reversed()));
         boolean alike = draft.pieces().stream().noneMatch(p -> p.id().hand() == Hand.RIGHT);
         return switch (closure) {
             case CENTRE_BACK_ZIP, NONE ->
@@ -91,7 +92,7 @@ record WaistRound(Run run, boolean half, String opens, EdgeRole turns) {
         return half ? 2 * run.length() : run.length();
     }
 
-    private static Run quarter(Draft draft, String panel, Hand hand) {
+    private static Run quarter(Draft draft, Panel panel, Hand hand) {
         Piece piece = find(draft, panel, hand);
         if (piece == null) {
             throw new Refusal(FieldPath.WITH, "There is no waist with a " + panel + " to sew a band to");
@@ -99,7 +100,7 @@ record WaistRound(Run run, boolean half, String opens, EdgeRole turns) {
         return Run.shut(piece, EdgeRole.WAIST).of(hand);
     }
 
-    private static Piece find(Draft draft, String panel, Hand hand) {
+    private static Piece find(Draft draft, Panel panel, Hand hand) {
         return draft.pieces().stream()
                 .filter(p -> p.panel().equals(panel) && p.layer() == Layer.SHELL)
                 .filter(p -> p.edge(EdgeRole.WAIST).isPresent())

@@ -14,6 +14,7 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Rectangle;
@@ -33,12 +34,20 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 /** Bias strips round every edge that ends bound: neck, armholes, legs. Common practice, no source. */
 public final class BiasBinding implements Operation {
+
+    private static final Fact AROUND = new Fact("binding");
+
+    private static final Panel BINDING_PANEL = new Panel("binding");
+
+    private static final Fact BINDING_LENGTH = new Fact("binding.length");
 
     /** How far from the edge the strip is stitched on, mm. */
     private static final double CAUGHT = Length.INCH / 4;
@@ -91,12 +100,12 @@ public final class BiasBinding implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         double width = table.step(
-                        "binding.width",
+                        BINDING_WIDTH.fact(),
                         "Binding cut wide",
                         table.set(BINDING_WIDTH),
                         table.set().why(BINDING_WIDTH))
                 .value();
-        List<Piece> strips = new ArrayList<>();
+        Map<EdgeRole, Piece> strips = new LinkedHashMap<>();
         List<Join> joins = new ArrayList<>();
         Amount all = Amount.found("no edge", 0);
         boolean first = true;
@@ -110,14 +119,14 @@ public final class BiasBinding implements Operation {
             double along = front.length() + back.length();
             boolean once = role.equals(EdgeRole.NECK);
             Amount length = table.step(
-                    "binding." + role.id(),
+                    AROUND.of(role),
                     title(role),
                     Amount.found("measured along front and back", along).times(once ? 2 : 1),
                     once ? "Once round the neck." : "One of two, once round.");
             boolean ring = !role.equals(EdgeRole.LEG) || before.joins().stream().noneMatch(BiasBinding::fastened);
             Piece strip = strip(role, length.value(), width, once, ring);
             table.paper().draw(strip.id().toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
-            strips.add(strip);
+            strips.put(role, strip);
             Run edges = round(
                     role, Run.of(Stretch.whole(pieces.get(0), front)), Run.of(Stretch.whole(pieces.get(1), back)));
             Run upper = Run.of(new Stretch(strip.id(), Hand.BOTH, UPPER, 1, 0, along, false));
@@ -133,15 +142,15 @@ public final class BiasBinding implements Operation {
             first = false;
         }
         table.step(
-                all.named("binding.length", "binding, all of it"),
+                all.as(BINDING_LENGTH, "binding, all of it"),
                 "Binding, all of it",
                 "Stretched a little as it is sewn on, it lies flat; cut it whole and trim what is left.");
         return table.finished(
-                before.pattern().with(strips).joined(joins),
-                off -> strips.forEach(strip -> off.down(
-                                "binding.width", strip.id().toString(), 0, 0, width)
+                before.pattern().with(List.copyOf(strips.values())).joined(joins),
+                off -> strips.forEach((role, strip) -> off.down(
+                                BINDING_WIDTH.fact(), strip.id().toString(), 0, 0, width)
                         .along(
-                                "binding." + strip.id().name().replace("-binding", ""),
+                                AROUND.of(role),
                                 strip.id().toString(),
                                 strip.require(UPPER).run())));
     }
@@ -178,7 +187,7 @@ public final class BiasBinding implements Operation {
         Piece straight = Rectangle.of(
                 PieceId.of(role.id() + "-binding"),
                 title(role),
-                "binding",
+                BINDING_PANEL,
                 length,
                 width,
                 UPPER,
@@ -196,7 +205,7 @@ public final class BiasBinding implements Operation {
 
     @Override
     public List<Notion> notions(Draft after, Settings set) {
-        double all = after.facts().get("binding.length").value();
+        double all = after.facts().get(BINDING_LENGTH).value();
         return List.of(Notion.measured(Supply.BINDING, "Bias binding", "of its own cloth, or bought", all));
     }
 

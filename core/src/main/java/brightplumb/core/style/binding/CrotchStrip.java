@@ -11,6 +11,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Rectangle;
@@ -31,6 +32,7 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +42,10 @@ import java.util.Map;
  * source.
  */
 public final class CrotchStrip implements Operation {
+
+    private static final Panel STRIP = new Panel("strip");
+
+    private static final Fact STRIP_DEEP = new Fact("strip.deep");
 
     private static final Seam STRIPS = new Seam("crotch.strip");
 
@@ -103,7 +109,7 @@ public final class CrotchStrip implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         table.step(
-                "strip.deep",
+                STRIP_DEEP,
                 "Strip inside each end, deep",
                 Amount.byHabit(Length.mm(DEEP)),
                 "Studs pull out of a single layer: the ends are doubled where they are set.");
@@ -116,7 +122,7 @@ public final class CrotchStrip implements Operation {
             Piece strip = Rectangle.of(
                             PieceId.of(panel.panel() + "-strip"),
                             "Crotch strip, " + panel.panel(),
-                            "strip",
+                            STRIP,
                             wide,
                             DEEP,
                             UPPER,
@@ -140,7 +146,7 @@ public final class CrotchStrip implements Operation {
         }
         return table.finished(
                 before.pattern().with(strips).joined(joins),
-                off -> strips.forEach(strip -> off.down("strip.deep", strip.id().toString(), 0, 0, DEEP)));
+                off -> strips.forEach(strip -> off.down(STRIP_DEEP, strip.id().toString(), 0, 0, DEEP)));
     }
 
     @Override

@@ -18,6 +18,7 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -38,6 +39,7 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +50,8 @@ import java.util.Map;
  * source.
  */
 public final class FlatCollar implements Operation {
+
+    private static final Fact COLLAR_LENGTH = new Fact("collar.length");
 
     /** The collar to the neck. */
     public static final Seam NECK_SEAM = new Seam("collar");
@@ -103,7 +107,7 @@ public final class FlatCollar implements Operation {
     /** The one front that hangs from the shoulder, where its neck is not bound already. */
     private static List<Piece> fronts(Draft draft) {
         List<Piece> fronts = draft.with(EdgeRole.NECK).stream()
-                .filter(p -> p.layer() == Layer.SHELL && p.panel().equals("front"))
+                .filter(p -> p.layer() == Layer.SHELL && p.panel().equals(Panel.FRONT))
                 .filter(p -> draft.joins().stream()
                         .filter(j -> j.kind() == Join.Kind.BOUND || j.seam().equals(Funnel.ENDS))
                         .flatMap(j -> j.layers().stream())
@@ -118,7 +122,7 @@ public final class FlatCollar implements Operation {
         Piece front = fronts(before).get(0).ending(EdgeRole.NECK, End.SEWN);
         double width = OnShoulder.deep(List.of(front), COLLAR_WIDTH, "collar", table);
         table.step(
-                "collar.width",
+                COLLAR_WIDTH.fact(),
                 "Collar wide",
                 table.set(COLLAR_WIDTH).atMost(Amount.found("the shoulder", width)),
                 table.set().why(COLLAR_WIDTH));
@@ -130,7 +134,7 @@ public final class FlatCollar implements Operation {
         table.paper().draw(COLLAR.toString(), Drawn.Role.OUTLINE, "", collar.sewLine());
         table.step(
                 Amount.found("measured along the neckline", collar.top().length())
-                        .named("collar.length", "collar length"),
+                        .as(COLLAR_LENGTH, "collar length"),
                 "Collar long, where it is sewn on",
                 "Traced from the front neckline, centre to shoulder: laid back on it, both end together.");
         Piece fusing = Surgery.traced(collar, PieceId.of(COLLAR.name() + Pattern.FUSING), "Collar fusing", Layer.FUSING)
@@ -145,11 +149,11 @@ public final class FlatCollar implements Operation {
         return table.finished(
                 pattern,
                 off -> off.off(
-                                "collar.width",
+                                COLLAR_WIDTH.fact(),
                                 COLLAR.toString(),
                                 middle.at(),
                                 middle.at().plus(middle.direction().turned().times(width)))
-                        .along("collar.length", COLLAR.toString(), neck));
+                        .along(COLLAR_LENGTH, COLLAR.toString(), neck));
     }
 
     /** The strip along the neckline with its corner at the centre front rounded, both ends named: they get swapped. */
@@ -171,7 +175,7 @@ public final class FlatCollar implements Operation {
         return Piece.of(
                         COLLAR,
                         "Collar",
-                        "collar",
+                        Panel.COLLAR,
                         List.of(Edge.of(EdgeRole.NECK, neck), Edge.of(ROUND, round)),
                         new Line(
                                 middle.at().plus(in.times(width * 0.2)),

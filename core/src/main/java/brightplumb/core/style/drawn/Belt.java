@@ -11,6 +11,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -28,11 +29,16 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
 /** A belt, cut double on its fold and tied or buckled. Common practice, no source. */
 public final class Belt implements Operation {
+
+    private static final Panel BELT_PANEL = new Panel("belt");
+
+    private static final Fact BELT_LENGTH = new Fact("belt.length");
 
     private static final StepId STEP = new StepId("belt");
 
@@ -70,18 +76,18 @@ public final class Belt implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount high = table.step(
-                "belt.height",
+                BELT_HEIGHT.fact(),
                 "Belt high, finished",
                 table.set(BELT_HEIGHT),
                 table.set().why(BELT_HEIGHT));
         Amount long_ = table.step(
-                table.body().waist().plus(table.set(BELT_BEYOND)).named("belt.length", "belt"),
+                table.body().waist().plus(table.set(BELT_BEYOND)).as(BELT_LENGTH, "belt"),
                 "Belt long",
                 table.set().why(BELT_BEYOND));
         Piece belt = Rectangle.along(Rectangle.of(
                         BELT,
                         "Belt",
-                        "belt",
+                        BELT_PANEL,
                         long_.value(),
                         2 * high.value(),
                         LONG,
@@ -96,7 +102,7 @@ public final class Belt implements Operation {
         Piece fusing = Rectangle.along(Rectangle.of(
                         PieceId.of(BELT.name() + Pattern.FUSING),
                         "Belt fusing",
-                        "belt",
+                        BELT_PANEL,
                         long_.value(),
                         high.value(),
                         LONG,
@@ -110,8 +116,8 @@ public final class Belt implements Operation {
         table.paper().draw(BELT.toString(), Drawn.Role.OUTLINE, "", belt.sewLine());
         return table.finished(
                 before.pattern().with(List.of(belt, fusing)),
-                off -> off.down("belt.height", BELT.toString(), 0, high.value(), 2 * high.value())
-                        .across("belt.length", BELT.toString(), 2 * high.value(), 0, long_.value()));
+                off -> off.down(BELT_HEIGHT.fact(), BELT.toString(), 0, high.value(), 2 * high.value())
+                        .across(BELT_LENGTH, BELT.toString(), 2 * high.value(), 0, long_.value()));
     }
 
     @Override

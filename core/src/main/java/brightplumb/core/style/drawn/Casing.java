@@ -27,11 +27,16 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
 /** A casing cut on at the waist, turned and stitched for an elastic. Common practice, no source. */
 public final class Casing implements Operation {
+
+    private static final Fact CASING_CUT = new Fact("casing.cut");
+    private static final Fact CASING_CHANNEL = new Fact("casing.channel");
+    private static final Fact CASING_TOP = new Fact("casing.top");
 
     public static final StepId STEP = new StepId("casing");
 
@@ -78,16 +83,16 @@ public final class Casing implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount cut = table.step(
-                "casing.cut",
+                CASING_CUT,
                 "Casing cut on",
                 table.set(WAIST_ALLOWANCE),
                 table.set().why(WAIST_ALLOWANCE));
         Amount channel = table.step(
-                "casing.channel",
+                CASING_CHANNEL,
                 "Channel stitched",
                 table.set(ELASTIC_WIDTH).plus(table.set(CHANNEL_ROOM)),
                 table.set().why(CHANNEL_ROOM));
-        Amount top = cut.minus(table.set(CASING_TURN)).minus(channel.named(null, "channel"));
+        Amount top = cut.minus(table.set(CASING_TURN)).minus(channel.called("channel"));
         if (top.value() < 0) {
             Length least = Length.mm(channel.value() + table.set(CASING_TURN).value());
             throw new Refusal(
@@ -95,7 +100,7 @@ public final class Casing implements Operation {
                     "An elastic so wide asks for " + TapeWriter.inBoth(least) + " of casing at least");
         }
         table.step(
-                "casing.top",
+                CASING_TOP,
                 "Finished top above the drafted waist",
                 top,
                 "What is neither turned under nor channel stands above the drafted waist.");
@@ -109,9 +114,9 @@ public final class Casing implements Operation {
         double fold = centre.y() - top.value();
         return table.finished(
                 pattern,
-                off -> off.down("casing.cut", sheet, centre.x(), centre.y() - cut.value(), centre.y())
-                        .down("casing.channel", sheet, centre.x(), fold - channel.value(), fold)
-                        .down("casing.top", sheet, centre.x(), fold, centre.y()));
+                off -> off.down(CASING_CUT, sheet, centre.x(), centre.y() - cut.value(), centre.y())
+                        .down(CASING_CHANNEL, sheet, centre.x(), fold - channel.value(), fold)
+                        .down(CASING_TOP, sheet, centre.x(), fold, centre.y()));
     }
 
     @Override

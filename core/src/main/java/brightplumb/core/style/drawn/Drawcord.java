@@ -12,6 +12,7 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
@@ -39,6 +40,8 @@ import java.util.Map;
  * than the band is our own.
  */
 public final class Drawcord implements Operation {
+
+    private static final Fact CORD_LENGTH = new Fact("cord.length");
 
     private static final StepId HOLES = new StepId("cord.holes");
 
@@ -83,7 +86,7 @@ public final class Drawcord implements Operation {
 
     /** A band on the fold at the centre front. */
     private static boolean carries(Piece piece) {
-        return piece.panel().equals("band")
+        return piece.panel().equals(Panel.BAND)
                 && piece.layer() == Layer.SHELL
                 && piece.copies() instanceof Copies.OnFold fold
                 && fold.role().equals(EdgeRole.CENTRE_FRONT)
@@ -95,11 +98,11 @@ public final class Drawcord implements Operation {
         Piece band =
                 before.pieces().stream().filter(Drawcord::carries).findFirst().orElseThrow();
         table.step(
-                before.fact(Fact.BAND_LENGTH).plus(table.set(CORD_BEYOND)).named("cord.length", "cord"),
+                before.fact(Fact.BAND_LENGTH).plus(table.set(CORD_BEYOND)).as(CORD_LENGTH, "cord"),
                 "Cord long",
                 table.set().why(CORD_BEYOND));
         Amount from = table.step(
-                "cord.hole",
+                CORD_HOLE.fact(),
                 "Buttonholes from the centre front",
                 table.set(CORD_HOLE),
                 table.set().why(CORD_HOLE));
@@ -118,7 +121,7 @@ public final class Drawcord implements Operation {
         Piece patch = Rectangle.of(
                         PATCH,
                         "Cord patch",
-                        "band",
+                        Panel.BAND,
                         2 * HOLE_LONG,
                         2 * HOLE_LONG,
                         RAW,
@@ -131,7 +134,7 @@ public final class Drawcord implements Operation {
         table.paper().draw(band.id().toString(), Drawn.Role.CONSTRUCTION, "buttonhole", List.of(hole));
         return table.finished(
                 before.pattern().instead(holed).with(List.of(patch)),
-                off -> off.across("cord.hole", band.id().toString(), fold / 2, 0, from.value()));
+                off -> off.across(CORD_HOLE.fact(), band.id().toString(), fold / 2, 0, from.value()));
     }
 
     @Override

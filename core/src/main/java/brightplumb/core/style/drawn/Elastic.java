@@ -18,6 +18,7 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.rule.WaistFinish;
+import brightplumb.core.table.Caution;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
@@ -28,11 +29,15 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** An elastic drawn into a band or a casing. Common practice, no source. */
 public final class Elastic implements Operation {
+
+    private static final Fact ELASTIC_LENGTH = new Fact("elastic.length");
 
     public static final StepId STEP = new StepId("elastic");
 
@@ -98,7 +103,7 @@ public final class Elastic implements Operation {
                     "An elastic is drawn in where the garment is pulled on; take its zip or fly off first");
         }
         table.step(
-                table.set(ELASTIC).named("elastic.length", "elastic"),
+                table.set(ELASTIC).as(ELASTIC_LENGTH, "elastic"),
                 "Elastic long",
                 table.set().why(ELASTIC));
         return table.finished(before.pattern());
@@ -113,6 +118,14 @@ public final class Elastic implements Operation {
                 set.amount(ELASTIC).value() + LAP,
                 set.amount(DrawnSettings.ELASTIC_WIDTH).value(),
                 0));
+    }
+
+    @Override
+    public List<Caution> cautions(Draft after, Settings set) {
+        return List.of(new Caution(
+                Set.of(Work.MARK),
+                "Loose wear for the house or the night must meet the local rules on flammability, above all a child's: "
+                        + "ask what the cloth is."));
     }
 
     @Override

@@ -4,7 +4,6 @@ import static brightplumb.core.rule.DartSettings.DARTS_FRONT;
 import static brightplumb.core.rule.FoldSettings.FOLD_SEWN_DOWN;
 import static brightplumb.core.rule.FoldSettings.FOLD_WIDTH;
 
-import brightplumb.core.block.leg.LegFacts;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
@@ -17,14 +16,17 @@ import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Fold;
 import brightplumb.core.pattern.Folding;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.DartCount;
 import brightplumb.core.rule.DartSettings;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -36,6 +38,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -47,6 +50,8 @@ import java.util.stream.Stream;
  * waist, and by nothing at its point. Common practice, no source.
  */
 public final class BoxFold implements Operation {
+
+    private static final Fact FOLD_TAKES = new Fact("fold.takes");
 
     public static final StepId STEP = new StepId("fold");
 
@@ -80,11 +85,12 @@ public final class BoxFold implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.found(LegFacts.CREASE_FRONT) && before.pieces().stream().anyMatch(BoxFold::takes);
+        return before.found(LegFacts.CREASE.of(Half.FRONT))
+                && before.pieces().stream().anyMatch(BoxFold::takes);
     }
 
     private static boolean takes(Piece piece) {
-        return piece.panel().equals("front")
+        return piece.panel().equals(Panel.FRONT)
                 && piece.layer() == Layer.SHELL
                 && piece.folds().isEmpty()
                 && piece.edge(EdgeRole.WAIST).isPresent()
@@ -94,11 +100,11 @@ public final class BoxFold implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount wide = table.step(
-                "fold.width",
+                FOLD_WIDTH.fact(),
                 "Box fold opened by",
                 table.set(FOLD_WIDTH),
                 table.set().why(FOLD_WIDTH));
-        double crease = table.paper().known(LegFacts.CREASE_FRONT).value();
+        double crease = table.paper().known(LegFacts.CREASE.of(Half.FRONT)).value();
         Pattern pattern = before.pattern();
         for (Piece front : before.pieces().stream().filter(BoxFold::takes).toList()) {
             if (front.onBody().sewn().isPresent()) {
@@ -132,9 +138,9 @@ public final class BoxFold implements Operation {
                             "",
                             folded.require(EdgeRole.HEM).run());
             table.step(
-                    "fold.takes",
+                    FOLD_TAKES,
                     "Box fold takes at the waist",
-                    wide.plus(Amount.found("the front dart", mouth(ready)).named(null, "front dart")),
+                    wide.plus(Amount.found("the front dart", mouth(ready)).called("front dart")),
                     "The dart is folded in with it: each line goes out by half the dart at the waist, by nothing at "
                             + "its point.");
         }
@@ -145,14 +151,14 @@ public final class BoxFold implements Operation {
                         .forEach(front -> front.folds().stream()
                                 .filter(f -> f.kind() == Fold.Kind.BOX)
                                 .forEach(f -> off.off(
-                                                "fold.width",
+                                                FOLD_WIDTH.fact(),
                                                 front.id().toString(),
                                                 f.out().get(f.out().size() - 1).to(),
                                                 f.back()
                                                         .get(f.back().size() - 1)
                                                         .to())
                                         .off(
-                                                "fold.takes",
+                                                FOLD_TAKES,
                                                 front.id().toString(),
                                                 f.out().get(0).from(),
                                                 f.back().get(0).from()))));

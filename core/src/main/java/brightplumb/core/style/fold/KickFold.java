@@ -94,7 +94,7 @@ public final class KickFold implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount wide = table.step(
-                "kick.width",
+                KICK_WIDTH.fact(),
                 "Kick fold wide",
                 table.set(KICK_WIDTH),
                 table.set().why(KICK_WIDTH));
@@ -125,7 +125,7 @@ public final class KickFold implements Operation {
                             "",
                             folded.require(TOP).run());
             table.step(
-                    "kick.height",
+                    KICK_HEIGHT.fact(),
                     "Kick fold high",
                     table.set(KICK_HEIGHT).atMost(room),
                     "Up from the finished hem. The seam is stitched to its corner, across the top, and clipped there.");
@@ -145,8 +145,13 @@ public final class KickFold implements Operation {
                             Point above = edge.get(edge.size() - 1).to();
                             Point hem = edge.get(0).from();
                             Point foot = hem.y() > above.y() ? hem : above;
-                            off.along("kick.height", back.id().toString(), edge);
-                            off.across("kick.width", back.id().toString(), foot.y(), foot.x(), foot.x() + wide.value());
+                            off.along(KICK_HEIGHT.fact(), back.id().toString(), edge);
+                            off.across(
+                                    KICK_WIDTH.fact(),
+                                    back.id().toString(),
+                                    foot.y(),
+                                    foot.x(),
+                                    foot.x() + wide.value());
                         }));
     }
 

@@ -21,10 +21,13 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 
 /** Lace, or another trim, along the hem, put on while it lies flat. Common practice, no source. */
 public final class HemTrim implements Operation {
+
+    private static final Fact LACE_LENGTH = new Fact("lace.length");
 
     private static final StepId STEP = new StepId("hem-trim");
 
@@ -80,16 +83,16 @@ public final class HemTrim implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         table.step(
-                "lace.length",
+                LACE_LENGTH,
                 "Lace for the hem",
                 Amount.found("measured along the hem, its joins with it", length(before))
-                        .named(null, "lace"),
+                        .called("lace"),
                 "{0.5} at each end of a join.");
         return table.finished(
                 before.pattern(),
                 off -> before.with(EdgeRole.HEM)
                         .forEach(panel -> off.along(
-                                "lace.length",
+                                LACE_LENGTH,
                                 panel.id().toString(),
                                 panel.require(EdgeRole.HEM).run())));
     }

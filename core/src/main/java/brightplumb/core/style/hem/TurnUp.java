@@ -16,6 +16,7 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -37,6 +38,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,6 +50,12 @@ import java.util.Objects;
  * fold, so that the leg is cut that much shorter. Common practice, no source.
  */
 public final class TurnUp implements Operation {
+
+    private static final Fact HEIGHT = new Fact("turn-up.height");
+    private static final Fact BELOW = new Fact("turn-up.below");
+    private static final Fact STRIP = new Fact("turn-up.strip");
+
+    private static final Panel TURN_UP_PANEL = new Panel("turn-up");
 
     /** The strip to the hem. */
     private static final Seam SEAM = new Seam("turn-up");
@@ -113,16 +121,24 @@ public final class TurnUp implements Operation {
                 && piece.edge(EdgeRole.HEM).filter(e -> e.end() == End.HEM).isPresent();
     }
 
+    /** Cut in one with the leg it is folded at its upper edge, and where it lies on the leg's own fold. */
+    @Override
+    public List<Double> folds(Piece piece, Edge edge, double added, Settings set) {
+        boolean inOne = edge.end() == End.HEM && takes(piece) && set.chose(TURN_UP_KIND, TurnUpKind.IN_ONE);
+        double high = inOne ? set.amount(TURN_UP).value() : 0;
+        return high > 0 && added > 2 * high ? List.of(high, 2 * high) : List.of();
+    }
+
     @Override
     public Draft on(Draft before, Table table) {
         Amount high = table.step(
-                "turn-up.height",
+                HEIGHT,
                 "Turn-up high, finished",
                 table.set(TURN_UP),
                 table.set().why(TURN_UP));
         if (table.set().chose(TURN_UP_KIND, TurnUpKind.IN_ONE)) {
             table.step(
-                    "turn-up.below",
+                    BELOW,
                     "Cut on below the finished edge",
                     table.set(HEM_ALLOWANCE),
                     "Folded up outside, down again, and hemmed inside: each part is the mirror image of the one "
@@ -131,9 +147,9 @@ public final class TurnUp implements Operation {
                     before.pattern(),
                     off -> before.pieces().stream().filter(TurnUp::takes).forEach(panel -> {
                         Point side = panel.require(EdgeRole.HEM).run().get(0).from();
-                        off.down("turn-up.height", panel.id().toString(), side.x(), side.y() - high.value(), side.y());
+                        off.down(HEIGHT, panel.id().toString(), side.x(), side.y() - high.value(), side.y());
                         off.down(
-                                "turn-up.below",
+                                BELOW,
                                 panel.id().toString(),
                                 side.x(),
                                 side.y(),
@@ -141,9 +157,9 @@ public final class TurnUp implements Operation {
                     }));
         }
         Amount strip = table.step(
-                "turn-up.strip",
+                STRIP,
                 "Strip wide, sewn",
-                high.named(null, "turn-up").plus(table.set(TURN_UP_JOIN)).times(2),
+                high.called("turn-up").plus(table.set(TURN_UP_JOIN)).times(2),
                 "Doubled: down from the join to the fold, and up again to the turn-up's edge.");
         Pattern pattern = before.pattern();
         Map<PieceId, Piece> strips = new LinkedHashMap<>();
@@ -174,8 +190,8 @@ public final class TurnUp implements Operation {
         return table.finished(
                 pattern.joined(joins),
                 off -> strips.values()
-                        .forEach(piece -> off.down("turn-up.strip", piece.id().toString(), 0, 0, strip.value())
-                                .down("turn-up.height", piece.id().toString(), 0, fold - high.value(), fold)));
+                        .forEach(piece -> off.down(STRIP, piece.id().toString(), 0, 0, strip.value())
+                                .down(HEIGHT, piece.id().toString(), 0, fold - high.value(), fold)));
     }
 
     /** The strip of the panel that a layer runs along to its hem; null where it has none. */
@@ -199,7 +215,7 @@ public final class TurnUp implements Operation {
         return Rectangle.of(
                         new PieceId("turn-up-" + panel.panel(), panel.id().hand()),
                         "Turn-up " + panel.panel() + hand,
-                        "turn-up",
+                        TURN_UP_PANEL,
                         wide,
                         high,
                         JOIN,

@@ -23,6 +23,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,6 +32,8 @@ import java.util.List;
  * the zip. Common practice, no source.
  */
 public final class BodiceLining implements Operation {
+
+    private static final Fact BODICE_LINING = new Fact("bodice.lining");
 
     public static final StepId ON = new StepId("bodice-lining.top");
 
@@ -96,9 +99,9 @@ public final class BodiceLining implements Operation {
         }
         joins.add(Join.sewn(seam(EdgeRole.SIDE), EdgeRole.SIDE, linings.get(0), linings.get(1)));
         table.step(
-                "bodice.lining",
+                BODICE_LINING,
                 "Lining pieces",
-                Amount.ratio("one for each panel", linings.size()).named(null, "lining pieces"),
+                Amount.ratio("one for each panel", linings.size()).called("lining pieces"),
                 "Traced from the bodice: what it finishes needs no binding.");
         Pattern pattern = before.pattern().with(linings);
         return table.finished(pattern.joined(joins));

@@ -31,11 +31,11 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * A lining of the shell's own shape, in one of two habits: sewn up by itself and joined at the hem, or each panel
@@ -43,6 +43,11 @@ import java.util.Set;
  * folds where it was drawn. Common practice, no source.
  */
 public final class Lining implements Operation {
+
+    private static final Fact LINING_PIECES = new Fact("lining.pieces");
+    private static final Fact LINING_SHORTER = new Fact("lining.shorter");
+    private static final Fact LINING_LONGER = new Fact("lining.longer");
+    private static final Fact LINING_TURN = new Fact("lining.turn");
 
     private static final Seam WAIST_SEAM = Seam.WAIST.in("lining");
 
@@ -60,7 +65,6 @@ public final class Lining implements Operation {
     private static final StepId HEM_STEP = StepId.of(HEM_SEAM);
 
     private static final String PREFIX = "lining";
-    private static final Set<String> PANELS = Set.of("front", "back");
 
     @Override
     public String id() {
@@ -103,7 +107,7 @@ public final class Lining implements Operation {
     /** A panel of the shell that hangs from its waist to a hem. */
     private static boolean lined(Piece piece) {
         return piece.layer() == Layer.SHELL
-                && PANELS.contains(piece.panel())
+                && piece.panel().isMain()
                 && !piece.fromShoulder()
                 && piece.edge(EdgeRole.HEM).isPresent();
     }
@@ -119,16 +123,16 @@ public final class Lining implements Operation {
             table.paper().draw(lining.id().toString(), Drawn.Role.OUTLINE, "", lining.sewLine());
         }
         table.step(
-                "lining.pieces",
+                LINING_PIECES,
                 "Lining pieces",
-                Amount.ratio("one for each panel", linings.size()).named(null, "lining pieces"),
+                Amount.ratio("one for each panel", linings.size()).called("lining pieces"),
                 table.set().why(LINING));
         Pattern pattern = before.pattern().with(List.copyOf(linings.values()));
         return table.finished(
                 pattern.joined(joins(pattern, linings, bagged)),
                 off -> linings.values().forEach(lining -> {
                     Point side = lining.require(EdgeRole.HEM).run().get(0).from();
-                    off.down("lining.shorter", lining.id().toString(), side.x(), side.y(), side.y() + shorter.value());
+                    off.down(LINING_SHORTER, lining.id().toString(), side.x(), side.y(), side.y() + shorter.value());
                 }));
     }
 
@@ -140,19 +144,19 @@ public final class Lining implements Operation {
     private static Amount shorter(Table table) {
         Amount both = table.set(HEM_ALLOWANCE).plus(table.set(LINING_HEM));
         Amount longer = table.step(
-                "lining.longer",
+                LINING_LONGER,
                 "Hem comes out longer by",
-                both.over(2).minus(table.set(LINING_JOIN)).notBelowZero().named(null, "comes out longer"),
+                both.over(2).minus(table.set(LINING_JOIN)).notBelowZero().called("comes out longer"),
                 "Joined at the hem and turned, waists level, the fold lies half-way between both raw edges.");
         table.step(
-                "lining.turn",
+                LINING_TURN,
                 "Shell turned inside",
-                table.set(HEM_ALLOWANCE).minus(table.set(LINING_JOIN)).named(null, "turned inside"),
+                table.set(HEM_ALLOWANCE).minus(table.set(LINING_JOIN)).called("turned inside"),
                 "The lining's seam lies so far above the fold.");
         return table.step(
-                "lining.shorter",
+                LINING_SHORTER,
                 "Lining cut shorter by",
-                longer.times(2).named(null, "lining shorter"),
+                longer.times(2).called("lining shorter"),
                 "Half of what the lining gives up shows at the hem, so it gives up twice what the hem would be too "
                         + "long.");
     }

@@ -28,6 +28,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -37,6 +38,8 @@ import java.util.stream.Stream;
  * from then on, so that every seam and every binding takes both. Common practice, no source.
  */
 public final class SuitLining implements Operation {
+
+    private static final Fact SUIT_LINING = new Fact("suit.lining");
 
     private static final String PREFIX = "lining";
     private static final String NAME = "suit-lining";
@@ -91,9 +94,9 @@ public final class SuitLining implements Operation {
             round.forEach(edge -> joins.add(Join.sewn(SEAM, edge, shell, lining)));
         }
         table.step(
-                "suit.lining",
+                SUIT_LINING,
                 "Lining pieces",
-                Amount.ratio("one for each panel", linings.size()).named(null, "lining pieces"),
+                Amount.ratio("one for each panel", linings.size()).called("lining pieces"),
                 "From the same pieces: it must give as the cloth does, or it will hold what should stretch.");
         return table.finished(before.pattern().with(linings).joined(joins));
     }

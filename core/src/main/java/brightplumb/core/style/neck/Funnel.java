@@ -17,6 +17,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -36,11 +37,15 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
 /** A doubled strip that stands at the neck, joined at the centre back. Common practice, no source. */
 public final class Funnel implements Operation {
+
+    private static final Fact FUNNEL_LENGTH = new Fact("funnel.length");
+    private static final Fact FUNNEL_FOLDED = new Fact("funnel.folded");
 
     /** The funnel's ends, closed to a ring. */
     public static final Seam ENDS = new Seam("funnel");
@@ -120,19 +125,19 @@ public final class Funnel implements Operation {
         double half = front.require(EdgeRole.NECK).length()
                 + back.require(EdgeRole.NECK).length();
         Amount height = table.step(
-                "funnel.height",
+                FUNNEL_HEIGHT.fact(),
                 "Funnel high, finished",
                 table.set(FUNNEL_HEIGHT),
                 table.set().why(FUNNEL_HEIGHT));
         Amount length = table.step(
-                "funnel.length",
+                FUNNEL_LENGTH,
                 "Funnel long, sewn",
                 Amount.found("measured along the neck, half", half).times(2),
                 "As long as the neck; where it comes out a little short it is stretched on.");
         Piece strip = Rectangle.of(
                         FUNNEL,
                         "Funnel",
-                        "collar",
+                        Panel.COLLAR,
                         length.value(),
                         2 * height.value(),
                         UPPER,
@@ -145,13 +150,13 @@ public final class Funnel implements Operation {
                         "fold",
                         List.of(new Line(Point.of(0, height.value()), Point.of(length.value(), height.value())))));
         table.paper().draw(FUNNEL.toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
-        table.step("funnel.folded", "Cut for it, sewn", height.times(2), "Doubled: the fold stands at the top.");
+        table.step(FUNNEL_FOLDED, "Cut for it, sewn", height.times(2), "Doubled: the fold stands at the top.");
         double high = height.value();
         return table.finished(
                 joined(before.pattern().instead(front).instead(back), front, back, strip, half),
-                off -> off.down("funnel.height", FUNNEL.toString(), 0, high, 2 * high)
-                        .across("funnel.length", FUNNEL.toString(), 2 * high, 0, length.value())
-                        .down("funnel.folded", FUNNEL.toString(), length.value(), 0, 2 * high));
+                off -> off.down(FUNNEL_HEIGHT.fact(), FUNNEL.toString(), 0, high, 2 * high)
+                        .across(FUNNEL_LENGTH, FUNNEL.toString(), 2 * high, 0, length.value())
+                        .down(FUNNEL_FOLDED, FUNNEL.toString(), length.value(), 0, 2 * high));
     }
 
     /** From the centre back over the shoulder to the centre front; the other half is its mirror image. */

@@ -70,12 +70,12 @@ public final class ThumbOpening implements Operation {
         Join seam = before.join(Sleeve.SEAM);
         double long_ = seam.layers().get(0).length();
         Amount from = table.step(
-                "thumb.from",
+                THUMB_FROM.fact(),
                 "Thumb opening above the tip",
                 table.set(THUMB_FROM),
                 table.set().why(THUMB_FROM));
         Amount open = table.step(
-                "thumb.long",
+                THUMB_LONG.fact(),
                 "Thumb opening",
                 table.set(THUMB_LONG),
                 table.set().why(THUMB_LONG));
@@ -89,8 +89,8 @@ public final class ThumbOpening implements Operation {
         double tip = long_ - from.value();
         return table.finished(
                 pattern.instead(sleeve),
-                off -> off.along("thumb.from", Sleeve.SLEEVE.toString(), under, tip, long_)
-                        .along("thumb.long", Sleeve.SLEEVE.toString(), under, tip - open.value(), tip));
+                off -> off.along(THUMB_FROM.fact(), Sleeve.SLEEVE.toString(), under, tip, long_)
+                        .along(THUMB_LONG.fact(), Sleeve.SLEEVE.toString(), under, tip - open.value(), tip));
     }
 
     @Override

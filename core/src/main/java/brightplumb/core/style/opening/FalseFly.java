@@ -86,7 +86,10 @@ public final class FalseFly implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount wide = table.step(
-                "false.fly", "False fly wide", table.set(FALSE_FLY), table.set().why(FALSE_FLY));
+                FALSE_FLY.fact(),
+                "False fly wide",
+                table.set(FALSE_FLY),
+                table.set().why(FALSE_FLY));
         Pattern pattern = before.pattern();
         for (Piece front : before.pieces().stream().filter(FalseFly::carries).toList()) {
             Placed line = new Placed(
@@ -103,7 +106,7 @@ public final class FalseFly implements Operation {
                         .forEach(front -> front.lines().stream()
                                 .filter(l -> l.id().equals(LINE))
                                 .forEach(l -> off.off(
-                                        "false.fly",
+                                        FALSE_FLY.fact(),
                                         front.id().toString(),
                                         Curves.reversed(front.require(EdgeRole.CROTCH)
                                                         .run())

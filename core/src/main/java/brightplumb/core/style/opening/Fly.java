@@ -19,6 +19,7 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -41,12 +42,17 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
 /** A fly with its facing under the left front and a shield, cut double, behind the zip. Common practice, no source. */
 public final class Fly implements Operation {
+
+    private static final Panel FLY_PARTS = new Panel("fly");
+
+    private static final Fact FLY_LONG = new Fact("fly.long");
 
     private static final Seam FACING_SEAM = new Seam("fly.facing");
 
@@ -117,7 +123,7 @@ public final class Fly implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount wide = table.step(
-                "fly.width", "Fly wide", table.set(FLY_WIDTH), table.set().why(FLY_WIDTH));
+                FLY_WIDTH.fact(), "Fly wide", table.set(FLY_WIDTH), table.set().why(FLY_WIDTH));
         Piece left = of(before, Hand.LEFT);
         Piece right = of(before, Hand.RIGHT);
         double high = left.require(EdgeRole.FLY).length();
@@ -132,7 +138,7 @@ public final class Fly implements Operation {
         }
         Amount long_ = Amount.found("measured along the opening", high);
         table.step(
-                "fly.long",
+                FLY_LONG,
                 "Facing and shield long",
                 long_.plus(Amount.inches("beyond the end", 0.5)),
                 "{0.5} below the end of the zip.");
@@ -148,8 +154,8 @@ public final class Fly implements Operation {
                                 List.of(Run.of(onRight), along(shield, high).reversed(), folded(shield, high)),
                                 0,
                                 Join.Kind.SEWN))),
-                off -> off.across("fly.width", FACING.toString(), high / 2, 0, wide.value())
-                        .down("fly.long", FACING.toString(), 0, 0, high + BEYOND));
+                off -> off.across(FLY_WIDTH.fact(), FACING.toString(), high / 2, 0, wide.value())
+                        .down(FLY_LONG, FACING.toString(), 0, 0, high + BEYOND));
     }
 
     private static Piece of(Draft draft, Hand hand) {
@@ -182,7 +188,7 @@ public final class Fly implements Operation {
         return Piece.of(
                 FACING,
                 "Fly facing",
-                "fly",
+                FLY_PARTS,
                 List.of(
                         Edge.of(EdgeRole.WAIST, List.of(new Line(top, inner))),
                         Edge.of(EdgeRole.FLY, List.of(new Line(inner, foot))),
@@ -196,7 +202,7 @@ public final class Fly implements Operation {
         Piece shield = Rectangle.of(
                 SHIELD,
                 "Fly shield",
-                "fly",
+                FLY_PARTS,
                 2 * wide,
                 high,
                 EdgeRole.WAIST,

@@ -10,8 +10,11 @@ import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.BodiceFacts;
+import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep.Shown;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -22,12 +25,12 @@ final class Openings {
     private Openings() {}
 
     /** An opening that a part above goes on from. */
-    private static final Set<String> DRAWN = Set.of("zip.length", "zip.length.through");
+    private static final Set<Fact> DRAWN = Set.of(ClosureSettings.ZIP_LENGTH.fact(), BodiceFacts.ZIP_THROUGH);
 
     /** How long the opening was drawn, mm: with what a part above it adds. */
     static OptionalDouble length(Draft draft) {
         return draft.steps().stream()
-                .filter(s -> DRAWN.contains(s.id()))
+                .filter(s -> DRAWN.contains(s.fact()))
                 .map(Step::amount)
                 .mapToDouble(a -> a.value())
                 .reduce((before, whole) -> whole);

@@ -63,7 +63,7 @@ public final class Slit implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return before.steps().stream().anyMatch(s -> s.id().equals("slit"));
+        return before.steps().stream().anyMatch(s -> s.fact().equals(SLIT.fact()));
     }
 
     @Override
@@ -74,7 +74,7 @@ public final class Slit implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         double up = after.steps().stream()
-                .filter(s -> s.id().equals("slit"))
+                .filter(s -> s.fact().equals(SLIT.fact()))
                 .map(Step::amount)
                 .mapToDouble(a -> a.value())
                 .findFirst()

@@ -3,7 +3,6 @@ package brightplumb.core.style.peplum;
 import static brightplumb.core.rule.TopSettings.PEPLUM_LENGTH;
 
 import brightplumb.core.block.bodice.BodiceEdges;
-import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
@@ -15,19 +14,21 @@ import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.Drape;
-import brightplumb.core.rule.Half;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -45,6 +46,7 @@ import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -55,6 +57,10 @@ import java.util.Map;
  * the channel of an elastic. Common practice, no source.
  */
 public final class Peplum implements Operation {
+
+    private static final Panel PEPLUM = new Panel("peplum");
+
+    private static final Fact PEPLUM_INNER = new Fact("peplum.inner");
 
     /** The peplum to the top edge. */
     private static final Seam SEAM = new Seam("peplum");
@@ -126,7 +132,7 @@ public final class Peplum implements Operation {
                 "Inner radius",
                 "A full circle: the whole edge, divided by twice pi.");
         Amount deep = table.step(
-                table.set(PEPLUM_LENGTH).named("peplum.length", "peplum length"),
+                table.set(PEPLUM_LENGTH).as(PEPLUM_LENGTH.fact(), "peplum length"),
                 "Peplum long",
                 table.set().why(PEPLUM_LENGTH));
         List<Piece> edged = edged(before);
@@ -144,7 +150,7 @@ public final class Peplum implements Operation {
             table.paper().draw(quarter.id().toString(), Drawn.Role.OUTLINE, "", quarter.sewLine());
         }
         table.step(
-                "peplum.inner",
+                PEPLUM_INNER,
                 "Inner edge, half",
                 Amount.found(
                         "measured along the curve",
@@ -172,9 +178,9 @@ public final class Peplum implements Operation {
                 pattern.joined(joins),
                 off -> quarters.forEach(quarter -> {
                     String sheet = quarter.id().toString();
-                    off.down(PeplumFacts.RADIUS.toString(), sheet, 0, 0, radius.value())
-                            .down("peplum.length", sheet, 0, radius.value(), radius.value() + deep.value())
-                            .along("peplum.inner", sheet, quarter.require(INNER).run());
+                    off.down(PeplumFacts.RADIUS, sheet, 0, 0, radius.value())
+                            .down(PEPLUM_LENGTH.fact(), sheet, 0, radius.value(), radius.value() + deep.value())
+                            .along(PEPLUM_INNER, sheet, quarter.require(INNER).run());
                 }));
     }
 
@@ -198,7 +204,7 @@ public final class Peplum implements Operation {
         Piece piece = Piece.of(
                 PieceId.of("peplum-" + half.id()),
                 "Peplum " + half.id(),
-                "peplum",
+                PEPLUM,
                 List.of(
                         Edge.of(INNER, inner),
                         Edge.of(SIDE, List.of(side)),

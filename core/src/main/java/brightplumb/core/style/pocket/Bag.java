@@ -22,10 +22,13 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.Setting;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -282,7 +285,14 @@ final class Bag {
                 Edge.of(MOUTH, mouth()),
                 Edge.of(EdgeRole.SIDE, Curves.part(side.run(), down, down + BELOW_MOUTH)),
                 Edge.of(ROUND, round()));
-        return Piece.of(named("pocket-bag"), handed("Pocket bag"), "pocket", edges, grain(), copies(), OnBody.NOWHERE)
+        return Piece.of(
+                        named("pocket-bag"),
+                        handed("Pocket bag"),
+                        Panel.POCKET,
+                        edges,
+                        grain(),
+                        copies(),
+                        OnBody.NOWHERE)
                 .in(Layer.POCKETING);
     }
 
@@ -295,7 +305,7 @@ final class Bag {
         return Piece.of(
                         named("pocket-under"),
                         handed("Pocket under piece"),
-                        "pocket",
+                        Panel.POCKET,
                         edges,
                         grain(),
                         copies(),
@@ -304,13 +314,18 @@ final class Bag {
                 .withMarks(front.marks().stream().filter(this::inCorner).toList());
     }
 
+    /** Returns the step that says one of its amounts: it bears the setting's key. */
+    static Fact said(Setting setting) {
+        return new Fact(setting.key());
+    }
+
     /** Its amounts where they lie: from the corner along both edges, and across and down the bag. */
     void laidOff(LaidOff off) {
         String sheet = front.id().toString();
-        off.along(SCOOP_ACROSS.key(), sheet, top.run(), topLength - across, topLength);
-        off.along(SCOOP_DOWN.key(), sheet, side.run(), 0, down);
-        off.across(BAG_WIDE.key(), facing().id().toString(), bottom(), sideEnd.x() - wide, sideEnd.x());
-        off.down(BAG_DEEP.key(), facing().id().toString(), innerTop.x(), innerTop.y(), bottom());
+        off.along(said(SCOOP_ACROSS), sheet, top.run(), topLength - across, topLength);
+        off.along(said(SCOOP_DOWN), sheet, side.run(), 0, down);
+        off.across(said(BAG_WIDE), facing().id().toString(), bottom(), sideEnd.x() - wide, sideEnd.x());
+        off.down(said(BAG_DEEP), facing().id().toString(), innerTop.x(), innerTop.y(), bottom());
     }
 
     private Line grain() {

@@ -21,6 +21,7 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Notches;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -104,12 +105,12 @@ public final class InSeamPocket implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         Amount down = table.step(
-                "mouth.down",
+                MOUTH_DOWN.fact(),
                 "Pocket mouth below the waist",
                 table.set(MOUTH_DOWN),
                 table.set().why(MOUTH_DOWN));
         Amount mouth = table.step(
-                "mouth", "Pocket mouth long", table.set(MOUTH), table.set().why(MOUTH));
+                MOUTH.fact(), "Pocket mouth long", table.set(MOUTH), table.set().why(MOUTH));
         double high = table.set(BAG_DEEP).value();
         if (mouth.value() > high - 10) {
             throw new Refusal(BAG_DEEP.field(), "The bag is not as deep as its mouth; make it deeper");
@@ -141,8 +142,8 @@ public final class InSeamPocket implements Operation {
                     List<Segment> edge =
                             before.piece(s.piece()).require(s.role(), s.nth()).run();
                     double from = toWaist(before, side) + down.value();
-                    off.along("mouth.down", s.piece().toString(), edge, from - down.value(), from);
-                    off.along("mouth", s.piece().toString(), edge, from, from + mouth.value());
+                    off.along(MOUTH_DOWN.fact(), s.piece().toString(), edge, from - down.value(), from);
+                    off.along(MOUTH.fact(), s.piece().toString(), edge, from, from + mouth.value());
                 }));
     }
 
@@ -179,7 +180,7 @@ public final class InSeamPocket implements Operation {
         return Piece.of(
                         BAG,
                         "Side pocket bag",
-                        "pocket",
+                        Panel.POCKET,
                         List.of(
                                 Edge.of(EdgeRole.WAIST, List.of(new Line(top, begins))),
                                 Edge.of(Bag.MOUTH, List.of(new Line(begins, ends))),

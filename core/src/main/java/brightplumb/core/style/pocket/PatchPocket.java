@@ -21,6 +21,7 @@ import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.OnBody;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -44,6 +45,7 @@ import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A patch pocket with a flap on each front, placed from the waist seam and the grain line. Common practice, no source.
@@ -106,28 +108,34 @@ public final class PatchPocket implements Operation {
     }
 
     private static boolean carries(Piece piece) {
-        return piece.panel().equals("front") && piece.layer() == Layer.SHELL && !piece.fromShoulder();
+        return piece.panel().equals(Panel.FRONT) && piece.layer() == Layer.SHELL && !piece.fromShoulder();
+    }
+
+    @Override
+    public Optional<Setting> allowance(Piece piece, Edge edge) {
+        boolean top = piece.panel().equals(Panel.POCKET) && piece.layer() == Layer.SHELL;
+        return top && edge.role().equals(EdgeRole.HEM) ? Optional.of(POCKET_HEM) : Optional.empty();
     }
 
     @Override
     public Draft on(Draft before, Table table) {
         Amount wide = table.step(
-                "pocket.width",
+                POCKET_WIDTH.fact(),
                 "Pocket wide",
                 table.set(POCKET_WIDTH),
                 table.set().why(POCKET_WIDTH));
         Amount high = table.step(
-                "pocket.height",
+                POCKET_HEIGHT.fact(),
                 "Pocket high",
                 table.set(POCKET_HEIGHT),
                 table.set().why(POCKET_HEIGHT));
         table.step(
-                "pocket.down",
+                POCKET_DOWN.fact(),
                 "Pocket below the waist seam",
                 table.set(POCKET_DOWN),
                 table.set().why(POCKET_DOWN));
         table.step(
-                "pocket.in",
+                POCKET_IN.fact(),
                 "Pocket inside the grain line",
                 table.set(POCKET_IN),
                 table.set().why(POCKET_IN));
@@ -157,23 +165,23 @@ public final class PatchPocket implements Operation {
         }
         pieces.forEach(p -> table.paper().draw(p.id().toString(), Drawn.Role.OUTLINE, "", p.sewLine()));
         table.step(
-                "flap.height",
+                FLAP_HEIGHT.fact(),
                 "Flap high",
                 table.set(FLAP_HEIGHT),
                 wide.value() < HAND_PASSES
                         ? Sentence.of("A mouth of less than {5.5 in} hardly passes a hand.")
                         : table.set().why(FLAP_HEIGHT));
         return table.finished(pattern.with(pieces).joined(joins), off -> {
-            off.across("pocket.width", POCKET.toString(), high.value(), 0, wide.value());
-            off.down("pocket.height", POCKET.toString(), 0, 0, high.value());
-            off.down("flap.height", FLAP.toString(), 0, 0, flapHeight);
+            off.across(POCKET_WIDTH.fact(), POCKET.toString(), high.value(), 0, wide.value());
+            off.down(POCKET_HEIGHT.fact(), POCKET.toString(), 0, 0, high.value());
+            off.down(FLAP_HEIGHT.fact(), FLAP.toString(), 0, 0, flapHeight);
             for (Piece front : fronts) {
                 double grain = front.grain().from().x();
                 double waist = waistAt(front, grain);
                 double top = waist + table.set(POCKET_DOWN).value();
-                off.down("pocket.down", front.id().toString(), grain, waist, top);
+                off.down(POCKET_DOWN.fact(), front.id().toString(), grain, waist, top);
                 off.across(
-                        "pocket.in",
+                        POCKET_IN.fact(),
                         front.id().toString(),
                         top,
                         grain - table.set(POCKET_IN).value(),
@@ -247,7 +255,7 @@ public final class PatchPocket implements Operation {
         return Piece.of(
                 id,
                 title,
-                "pocket",
+                Panel.POCKET,
                 List.of(
                         Edge.of(top, List.of(new Line(a, b))),
                         Edge.of(around, List.of(new Line(b, c), new Line(c, d), new Line(d, a)))),

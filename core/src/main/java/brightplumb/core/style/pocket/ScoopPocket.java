@@ -12,6 +12,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Notches;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Seam;
@@ -29,6 +30,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +41,8 @@ import java.util.function.ToDoubleFunction;
  * Common practice, no source.
  */
 public final class ScoopPocket implements Operation {
+
+    private static final Fact POCKET_MOUTH = new Fact("pocket.mouth");
 
     public static final StepId STEP = new StepId("scoop-pocket");
 
@@ -83,7 +87,7 @@ public final class ScoopPocket implements Operation {
     /** A front with its side next to its upper edge. */
     private static boolean carries(Piece piece) {
         return piece.layer() == Layer.SHELL
-                && piece.panel().equals("front")
+                && piece.panel().equals(Panel.FRONT)
                 && piece.edges().get(1).role().equals(EdgeRole.SIDE)
                 && piece.edge(EdgeRole.HEM).isPresent();
     }
@@ -96,7 +100,7 @@ public final class ScoopPocket implements Operation {
                 .toList();
         said(table, SCOOP_ACROSS, "Pocket in from the side", bags, Bag::across, "what the dart leaves");
         Amount down = table.step(
-                SCOOP_DOWN.key(),
+                Bag.said(SCOOP_DOWN),
                 "Pocket down the side",
                 table.set(SCOOP_DOWN),
                 table.set().why(SCOOP_DOWN));
@@ -134,9 +138,9 @@ public final class ScoopPocket implements Operation {
             table.paper().draw(under.id().toString(), Drawn.Role.OUTLINE, "", under.sewLine());
         }
         table.step(
-                "pocket.mouth",
+                POCKET_MOUTH,
                 "Pocket mouth",
-                Amount.found("measured along it", HandPasses.mouth(pattern)).named(null, "pocket mouth"),
+                Amount.found("measured along it", HandPasses.mouth(pattern)).called("pocket mouth"),
                 "What is cut away of the front is filled by the piece beneath.");
         for (Join side : pattern.joins()) {
             if (side.seam().equals(Seam.SIDE)) {
@@ -165,7 +169,7 @@ public final class ScoopPocket implements Operation {
         Amount asked = table.set(setting);
         double least = bags.stream().mapToDouble(drawn).min().orElseThrow();
         table.step(
-                setting.key(),
+                Bag.said(setting),
                 title,
                 least < asked.value() ? asked.atMost(Amount.found(room, least)) : asked,
                 table.set().why(setting));

@@ -60,7 +60,10 @@ public final class Lengthen implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         table.step(
-                "lengthen.by", "Longer by", table.set(LENGTHEN_BY), table.set().why(LENGTHEN_BY));
+                LENGTHEN_BY.fact(),
+                "Longer by",
+                table.set(LENGTHEN_BY),
+                table.set().why(LENGTHEN_BY));
         return table.finished(before.pattern());
     }
 }

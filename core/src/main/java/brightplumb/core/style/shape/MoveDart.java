@@ -27,6 +27,7 @@ import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
@@ -34,6 +35,8 @@ import java.util.Map;
  * The waist dart nearest the side moved about its point, to open at the side or at the hem. Common practice, no source.
  */
 public final class MoveDart implements Operation {
+
+    private static final Fact DART_MOVED = new Fact("dart.moved");
 
     private static final double INSIDE_POINT = Length.INCH / 2;
     private static final double CLEAR = 20;
@@ -130,9 +133,9 @@ public final class MoveDart implements Operation {
         double angle =
                 2 * Math.asin(Math.min(1, dart.intake() / 2 / dart.point().distance(dart.outer())));
         table.step(
-                "dart.moved." + panel.id(),
+                DART_MOVED.of(panel.id()),
                 panel.title() + ": moved dart takes, where it opens",
-                Amount.found("measured between its legs", opened.intake()).named(null, "moved dart"),
+                Amount.found("measured between its legs", opened.intake()).called("moved dart"),
                 "Its angle is kept, " + Math.round(Math.toDegrees(angle))
                         + " degrees: the further from its point, the wider it opens.");
         return turned.marked(marks(opened, panel));

@@ -30,6 +30,8 @@ import java.util.Map;
  */
 public final class SideTakes {
 
+    private static final Fact SIDE_TAKES = new Fact("side.takes");
+
     private SideTakes() {}
 
     /**
@@ -100,9 +102,9 @@ public final class SideTakes {
                             "",
                             new Line(drawn.side(), drawn.side().plus(Point.of(left, 0))));
             table.step(
-                    "side.takes." + piece.id(),
+                    SIDE_TAKES.of(piece.id()),
                     piece.title() + ": the side takes the dart",
-                    Amount.found(words.found(), left).named(null, "left of the dart"),
+                    Amount.found(words.found(), left).called("left of the dart"),
                     words.why());
         }
         return piece.without(piece.dartsOn(EdgeRole.WAIST))
@@ -124,7 +126,6 @@ public final class SideTakes {
      * @param wanted the length it should have; NaN where it may have any
      */
     private record Recurved(List<Segment> below, double length, double wanted) implements ClosedWaist.Side {
-
         static Recurved from(List<Segment> side, double hipY, double wanted, Words words) {
             List<Segment> below = new ArrayList<>();
             for (Segment s : side) {

@@ -66,7 +66,7 @@ public final class Taper implements Operation {
     @Override
     public Draft on(Draft before, Table table) {
         table.step(
-                "taper.by",
+                TAPER_BY.fact(),
                 "Each side in at the hem",
                 table.set(TAPER_BY),
                 table.set().why(TAPER_BY));

@@ -2,7 +2,6 @@ package brightplumb.core.style.sweep;
 
 import static brightplumb.core.rule.BodiceSettings.BUST_DART;
 
-import brightplumb.core.block.bodice.BodiceFacts;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.measure.Length;
@@ -15,6 +14,7 @@ import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Relaid;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.BodiceWay;
 import brightplumb.core.rule.Rule;
@@ -26,6 +26,7 @@ import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
 import brightplumb.core.working.Amount;
+import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
 
@@ -35,6 +36,8 @@ import java.util.Map;
  * hem. Common practice, no source.
  */
 public final class Sweep implements Operation {
+
+    private static final Fact SWEEP_LEG = new Fact("sweep.leg");
 
     /** Less than this from the bust point to the side is no leg of a dart, mm. */
     private static final double LEAST_LEG = Length.INCH;
@@ -88,7 +91,7 @@ public final class Sweep implements Operation {
         Amount intake = table.step(
                 set.amount(BUST_DART).as(SweepFacts.DART, "bust dart"), "Bust dart, at the side", set.why(BUST_DART));
         Amount leg = table.step(
-                "sweep.leg",
+                SWEEP_LEG,
                 "From the bust point to the side",
                 before.fact(BodiceFacts.BUST_QUARTER)
                         .minus(table.body().bustSpan().over(2)),
@@ -127,13 +130,13 @@ public final class Sweep implements Operation {
                             swung.piece().sewLine());
             table.step(
                     Amount.found("2 × sin(angle ÷ 2) × bust point to hem", swung.spread())
-                            .as(SweepFacts.SPREAD.of(panel.id().toString()), panel.spoken() + " spread"),
+                            .as(SweepFacts.SPREAD.of(panel.id()), panel.spoken() + " spread"),
                     panel.title() + " opens at the hem",
                     "Cut plumb from the hem to the bust point and swung until the dart is shut: a straight way "
                             + "across; the hem follows the arc.");
             table.step(
                     Amount.found("measured along the side", swung.lost())
-                            .as(SweepFacts.SIDE_LOST.of(panel.id().toString()), panel.spoken() + " side lost"),
+                            .as(SweepFacts.SIDE_LOST.of(panel.id()), panel.spoken() + " side lost"),
                     panel.title() + " side, lost to the dart",
                     giveBack
                             ? "The dart takes it out of the side from underarm to hem; the hem gets it back there, or "
@@ -152,12 +155,12 @@ public final class Sweep implements Operation {
                 Relaid.joins(before.pattern(), pattern),
                 off -> swept(before).forEach(panel -> {
                     String sheet = panel.id().toString();
-                    off.off("sweep.leg", sheet, bust, side);
-                    off.off(SweepFacts.DART.toString(), sheet, side.minus(half), side.plus(half));
-                    off.said(SweepFacts.SPREAD.of(sheet).toString()).ifPresent(spread -> {
+                    off.off(SWEEP_LEG, sheet, bust, side);
+                    off.off(SweepFacts.DART, sheet, side.minus(half), side.plus(half));
+                    off.said(SweepFacts.SPREAD.of(panel.id())).ifPresent(spread -> {
                         double plumb = spread / 2 / Math.sin(angle / 2);
                         off.off(
-                                SweepFacts.SPREAD.of(sheet).toString(),
+                                SweepFacts.SPREAD.of(panel.id()),
                                 sheet,
                                 bust.plus(Point.of(0, plumb)),
                                 bust.plus(Point.of(plumb * Math.sin(angle), plumb * Math.cos(angle))));

@@ -24,7 +24,10 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.LegFacts;
 import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.List;
@@ -197,18 +200,19 @@ class LegBlockTest {
     @Test
     void front_and_back_curve_meet_at_the_fork_without_a_corner_and_leave_their_centre_seams_along_them() {
         Drafted drafted = draft("classic-trousers", "house", body(28, 40), Map.of());
-        for (String panel : List.of("front", "back")) {
+        for (Half half : Half.values()) {
             List<Segment> crotch =
-                    drafted.draft().panel(panel).require(EdgeRole.CROTCH).run();
+                    drafted.draft().panel(half.panel()).require(EdgeRole.CROTCH).run();
             for (int i = 1; i < crotch.size(); i++) {
                 assertThat(crotch.get(i - 1).direction(1).angleTo(crotch.get(i).direction(0)))
                         .isCloseTo(0, within(0.01));
             }
         }
-        assertThat(forkAngle(drafted, "front") + forkAngle(drafted, "back")).isCloseTo(180, within(0.01));
+        assertThat(forkAngle(drafted, Panel.FRONT) + forkAngle(drafted, Panel.BACK))
+                .isCloseTo(180, within(0.01));
     }
 
-    private static double forkAngle(Drafted drafted, String panel) {
+    private static double forkAngle(Drafted drafted, Panel panel) {
         Piece piece = drafted.draft().panel(panel);
         List<Segment> inseam = piece.require(EdgeRole.INSEAM).run();
         Point back = inseam.get(inseam.size() - 1).direction(1).times(-1);
@@ -219,16 +223,17 @@ class LegBlockTest {
     @ValueSource(strings = {"classic-trousers", "shorts-block", "palazzo", "lounge-shorts"})
     void seam_lengths_are_those_that_jts_a_general_purpose_geometry_library_measures(String cut) {
         Drafted drafted = draft(cut, null, body(28, 40), Map.of());
-        for (String panel : List.of("front", "back")) {
+        for (Half half : Half.values()) {
             for (EdgeRole edge : List.of(EdgeRole.SIDE, EdgeRole.INSEAM)) {
-                List<Segment> run = drafted.draft().panel(panel).require(edge).run();
+                List<Segment> run =
+                        drafted.draft().panel(half.panel()).require(edge).run();
                 double jts = new GeometryFactory()
                         .createLineString(Curves.flattened(run, 4000).stream()
                                 .map(p -> new Coordinate(p.x(), p.y()))
                                 .toArray(Coordinate[]::new))
                         .getLength();
-                String fact = (edge == EdgeRole.SIDE ? "side." : "inseam.") + panel;
-                assertThat(drafted.draft().fact(new Fact(fact)).value()).isCloseTo(jts, within(0.01));
+                Fact fact = (edge == EdgeRole.SIDE ? LegFacts.SIDE : LegFacts.INSEAM).of(half);
+                assertThat(drafted.draft().fact(fact).value()).isCloseTo(jts, within(0.01));
             }
         }
     }

@@ -17,7 +17,10 @@ import brightplumb.core.measure.Unit;
 import brightplumb.core.measure.UnreadableTape;
 import brightplumb.core.paper.Notice;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.working.Fact;
 import java.util.Map;
 import org.assertj.core.data.Offset;
@@ -114,8 +117,8 @@ class SkirtBlockTest {
     @ValueSource(strings = {"quarter", "allocated", "halfblock", "house"})
     void a_waist_larger_than_the_hip_drafts_without_darts_and_says_so(String way) {
         Drafted d = draft(way, Bodies.inches(42.5, 40, 8), Map.of());
-        assertThat(d.draft().panel("front").darts()).isEmpty();
-        assertThat(d.draft().panel("back").darts()).isEmpty();
+        assertThat(d.draft().panel(Panel.FRONT).darts()).isEmpty();
+        assertThat(d.draft().panel(Panel.BACK).darts()).isEmpty();
         assertThat(fact(d, "side.rise")).isZero();
         assertThat(fact(d, "centre.front.drop")).isZero();
         assertThat(d.draft().notices()).extracting(Notice::id).contains("waist-over-hip");
@@ -151,7 +154,7 @@ class SkirtBlockTest {
     @Test
     void a_hollow_back_still_stands_a_quarter_inch_in_at_an_eight_inch_hip() {
         Drafted d = draft("allocated", Bodies.inches(28, 40, 8), Map.of("length", 700.0));
-        var zip = d.draft().panel("back").require(EdgeRole.CENTRE_BACK_ZIP).run();
+        var zip = d.draft().panel(Panel.BACK).require(EdgeRole.CENTRE_BACK_ZIP).run();
         double atHip = brightplumb.core.geometry.Curves.xAtLevel(zip, inches("8"))
                 .orElseGet(() -> zip.get(0).from().x());
         assertThat(atHip).isCloseTo(inches("1/4"), within(0.1));
@@ -203,7 +206,7 @@ class SkirtBlockTest {
     @Test
     void other_ways_say_what_they_would_give() {
         Drafted d = draft("house", Bodies.inches(28, 38, 8), Map.of());
-        var rivals = Rivals.of(d).get("hip.quarter.front");
+        var rivals = Rivals.of(d).get(PanelFacts.HIP_QUARTER.of(Half.FRONT));
         assertThat(rivals).extracting("way").contains("allocated", "halfblock").doesNotContain("house", "quarter");
     }
 }

@@ -1,4 +1,4 @@
-package brightplumb.core.block.suit;
+package brightplumb.core.rule;
 
 import brightplumb.core.working.Fact;
 
@@ -16,6 +16,15 @@ public final class SuitFacts {
 
     /** Once round a leg, as drawn. */
     public static final Fact LEG_OPENING = new Fact("leg.opening");
+
+    /** The inner leg of a panel, as drawn. */
+    public static final Fact INNER_LEG = new Fact("inner.leg");
+
+    /** From the corner at the leg to its curve. */
+    public static final Fact LEG_GUIDE = new Fact("leg.guide");
+
+    /** The leg line of a panel, as drawn. */
+    public static final Fact LEG_LINE = new Fact("leg.line");
 
     private SuitFacts() {}
 }

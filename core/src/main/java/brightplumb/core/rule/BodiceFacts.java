@@ -1,4 +1,4 @@
-package brightplumb.core.block.bodice;
+package brightplumb.core.rule;
 
 import brightplumb.core.working.Fact;
 
@@ -43,6 +43,32 @@ public final class BodiceFacts {
 
     /** Once round the top edge of a bodice without shoulders, over the arms where it goes over them. */
     public static final Fact TOP_RING = new Fact("top.ring");
+
+    public static final Fact SHOULDER_TO_WAIST = new Fact("shoulder.to.waist");
+
+    /** From the shoulder to the chest line. */
+    public static final Fact ARMHOLE_LEVEL = new Fact("armhole.level");
+
+    /** From the shoulder to the bust line. */
+    public static final Fact BUST_LEVEL = new Fact("bust.level");
+
+    /** What half a neck is of the neck's girth. */
+    public static final Fact NECK_SHARE = new Fact("neck.share");
+
+    /** The neck of a panel, as drawn. */
+    public static final Fact NECK_LINE = new Fact("neck.line");
+
+    /** The armhole of a panel, as drawn. */
+    public static final Fact ARMHOLE_LINE = new Fact("armhole.line");
+
+    /** How far the back's side begins below the chest line. */
+    public static final Fact UNDERARM_BACK = new Fact("underarm.back").ofBack();
+
+    /** What a bodice's waist dart takes. */
+    public static final Fact BODICE_DART = new Fact("bodice.dart");
+
+    /** A zip that goes on into what hangs below. */
+    public static final Fact ZIP_THROUGH = new Fact("zip.length.through");
 
     private BodiceFacts() {}
 }

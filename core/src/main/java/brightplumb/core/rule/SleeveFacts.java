@@ -1,4 +1,4 @@
-package brightplumb.core.block.sleeve;
+package brightplumb.core.rule;
 
 import brightplumb.core.working.Fact;
 
