@@ -1,5 +1,5 @@
 /** Answers as the workroom would give them, made for the tests: whole, and plain where a test says nothing. */
-import type { Cloth, Draft, Making, MakingStep, Piece, Revision, Step } from '../api/client';
+import type { Cloth, ClothField, Draft, Making, MakingStep, Piece, Revision, Step } from '../api/client';
 import type { DraftAsked } from '../api/queries';
 
 /** A woven cloth, plain and washed. */
@@ -14,6 +14,70 @@ export const PLAIN: Cloth = {
   stretchAlong: 0,
   sheer: false,
 };
+
+const madeField = (over: Partial<ClothField>): ClothField => ({
+  key: 'stretch',
+  title: 'Stretch along the girth',
+  kind: 'flag',
+  least: 0,
+  most: 0,
+  orNone: false,
+  choices: [],
+  usual: {},
+  follows: null,
+  ...over,
+});
+
+const either = (key: string, title: string, no: string, yes: string) =>
+  madeField({
+    key,
+    title,
+    choices: [
+      { id: 'false', title: no },
+      { id: 'true', title: yes },
+    ],
+  });
+
+/** What can be said of a cloth. */
+export const CLOTH_FIELDS: ClothField[] = [
+  madeField({ kind: 'pulled', most: 2 }),
+  madeField({
+    key: 'stretchAlong',
+    title: 'Stretch along the selvedge',
+    kind: 'pulled',
+    most: 2,
+    follows: 'stretch',
+  }),
+  either('sheer', 'What lies beneath', 'Is hidden', 'Shows through'),
+  madeField({
+    key: 'width',
+    title: 'Selvedge to selvedge',
+    kind: 'length',
+    least: 100,
+    most: 5000,
+    usual: { in: [36 * 25.4, 45 * 25.4], cm: [1150, 1500] },
+  }),
+  either('folded', 'How it is laid', 'Laid open', 'Folded'),
+  either('oneWay', 'Nap or print', 'Either way up', 'One way'),
+  madeField({
+    key: 'repeat',
+    title: 'Its print begins again after',
+    kind: 'length',
+    least: 1,
+    most: 3000,
+    orNone: true,
+  }),
+  madeField({ key: 'shrinkage', title: 'Washed, it loses of its length', kind: 'share', most: 0.3 }),
+  madeField({
+    key: 'drape',
+    title: 'How it falls',
+    kind: 'choice',
+    choices: [
+      { id: 'soft', title: 'Soft, hangs in folds' },
+      { id: 'firm', title: 'Firm, stands away' },
+    ],
+  }),
+];
 
 export const madeAsked = (over: Partial<DraftAsked>): DraftAsked => ({
   cut: 'straight-skirt',

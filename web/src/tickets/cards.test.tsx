@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Cloth, Cut, Ticket } from '../api/client';
-import { PLAIN } from '../testing/made';
+import { CLOTH_FIELDS, PLAIN } from '../testing/made';
 import { lay } from '../testing/page';
 import { ClashCard } from './ClashCard';
 import { ClothFields } from './ClothFields';
@@ -71,6 +71,7 @@ const cuts: Cut[] = [
 const known: [readonly unknown[], unknown][] = [
   [['cuts'], cuts],
   [['ways'], []],
+  [['cloth-fields'], CLOTH_FIELDS],
 ];
 
 describe('two versions of a ticket', () => {
@@ -112,21 +113,29 @@ describe('two versions of a ticket', () => {
 describe('the cloth', () => {
   it('keeps what was pulled along once it differs from what goes round', () => {
     const change = vi.fn();
-    lay(<ClothFields cloth={{ ...cloth, stretch: 0.3, stretchAlong: 0.1 }} change={change} />);
-    fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '14' } });
+    lay(<ClothFields cloth={{ ...cloth, stretch: 0.3, stretchAlong: 0.1 }} change={change} />, known);
+    fireEvent.change(screen.getByLabelText('Stretch along the girth'), { target: { value: '14' } });
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretch', to: 0.4 }]);
+  });
+
+  it('that does not stretch is not asked how far it stretches along', () => {
+    const change = vi.fn();
+    lay(<ClothFields cloth={cloth} change={change} />, known);
+    expect(screen.queryByLabelText('Stretch along the selvedge')).toBeNull();
+    cleanup();
+    lay(<ClothFields cloth={{ ...cloth, stretch: 0.3 }} change={change} />, known);
+    fireEvent.change(screen.getByLabelText('Stretch along the selvedge'), { target: { value: '11' } });
+    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretchAlong', to: 0.1 }]);
   });
 
   it('is changed part by part, its stretch by the hand test', () => {
     const change = vi.fn();
-    lay(<ClothFields cloth={cloth} change={change} />);
-    fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '12,5' } });
+    lay(<ClothFields cloth={cloth} change={change} />, known);
+    fireEvent.change(screen.getByLabelText('Stretch along the girth'), { target: { value: '12,5' } });
     expect(change).toHaveBeenLastCalledWith([
       { set: 'cloth.stretch', to: 0.25 },
       { set: 'cloth.stretchAlong', to: 0.25 },
     ]);
-    fireEvent.change(screen.getByLabelText(/^along the selvedge/), { target: { value: '11' } });
-    expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.stretchAlong', to: 0.1 }]);
     fireEvent.click(screen.getByText('Shows through'));
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.sheer', to: true }]);
     fireEvent.click(screen.getByText('45'));
@@ -135,14 +144,14 @@ describe('the cloth', () => {
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.folded', to: false }]);
     fireEvent.click(screen.getByText('One way'));
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.oneWay', to: true }]);
-    fireEvent.click(screen.getByText('Falls soft'));
+    fireEvent.click(screen.getByText('Soft, hangs in folds'));
     expect(change).toHaveBeenLastCalledWith([{ set: 'cloth.drape', to: 'soft' }]);
   });
 
   it('that shrinks when it is pulled is none, and says so', () => {
     const change = vi.fn();
-    lay(<ClothFields cloth={cloth} change={change} />);
-    fireEvent.change(screen.getByLabelText(/^10 cm, pulled/), { target: { value: '9' } });
+    lay(<ClothFields cloth={cloth} change={change} />, known);
+    fireEvent.change(screen.getByLabelText('Stretch along the girth'), { target: { value: '9' } });
     expect(change).not.toHaveBeenCalled();
     expect(screen.getByRole('alert').textContent).toContain('From 10 cm');
   });
@@ -150,7 +159,7 @@ describe('the cloth', () => {
   it('comes in the widths of the unit that is shown', () => {
     localStorage.setItem('plumb.unit', 'cm');
     localStorage.setItem('plumb.mark', '.');
-    lay(<ClothFields cloth={cloth} change={() => {}} />);
+    lay(<ClothFields cloth={cloth} change={() => {}} />, known);
     expect(screen.getByText('115.0')).toBeDefined();
     expect(screen.queryByText('45')).toBeNull();
   });

@@ -1,6 +1,5 @@
 package brightplumb.e2e;
 
-import brightplumb.core.pattern.Half;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;

@@ -40,7 +40,7 @@ class PracticeSheetTest {
                     || frame.step().drawn().stream().anyMatch(d -> d.sheet().matches("front|back"));
             if (panels) {
                 assertThat(frame.to())
-                        .as(frame.step().id())
+                        .as(frame.step().fact().id())
                         .isEqualTo(frames.get(0).to());
                 assertThat(count(frame, Kind.OUTLINE)).isGreaterThanOrEqualTo(outlines);
                 outlines = count(frame, Kind.OUTLINE);
@@ -54,7 +54,7 @@ class PracticeSheetTest {
     void an_amount_of_a_made_piece_stands_in_its_outline() {
         Drafted skirt = Patterns.drafted("straight-skirt");
         Frame high = PracticeSheet.of(skirt.draft()).frames().stream()
-                .filter(f -> f.step().id().equals("band.height"))
+                .filter(f -> f.step().fact().id().equals("band.height"))
                 .findFirst()
                 .orElseThrow();
         assertThat(high.lines())

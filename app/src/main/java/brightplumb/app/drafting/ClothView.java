@@ -1,10 +1,9 @@
 package brightplumb.app.drafting;
 
-import brightplumb.core.rule.ClothFields;
-
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.ClothField;
+import brightplumb.core.rule.ClothFields;
 import brightplumb.core.rule.Drape;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,7 +1,5 @@
 package brightplumb.app.drafting;
 
-import brightplumb.core.rule.ClothFields;
-
 import brightplumb.app.Page;
 import brightplumb.app.account.Member;
 import brightplumb.app.limits.Costly;
@@ -22,6 +20,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
 import brightplumb.core.rule.Choice;
 import brightplumb.core.rule.ClothField;
+import brightplumb.core.rule.ClothFields;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
