@@ -73,9 +73,8 @@ function Pulled({ field, value, onSay }: Entry) {
             setFault(stretch === null ? 'From 10 cm, where it does not give, to 30 cm' : null);
             if (stretch !== null) onSay(stretch);
           }}
-          className="h-9 w-16 rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
+          className="h-9 w-16 shrink-0 rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
         />
-        <span className="text-soft">cm,</span>
         <PercentInput
           id={`${id}-share`}
           label={`${field.title}, a share`}
@@ -141,6 +140,9 @@ function Long({ field, value, onSay }: Entry) {
 function Choice({ field, value, onSay }: Entry) {
   return (
     <div className={field.choices.length > 2 ? 'sm:col-span-2' : ''}>
+      <p aria-hidden className="mb-1 font-medium">
+        {field.title}
+      </p>
       <Segmented
         label={field.title}
         value={String(value)}

@@ -80,6 +80,7 @@ public final class Lays {
             avoided = List.copyOf(avoided);
         }
 
+        /** Returns so many copies of one layer, laid on their own cloth; from 1. */
         public static Asked of(Layer layer, int copies) {
             return new Asked(layer, copies, List.of(), List.of(), false, Optional.empty());
         }

@@ -13,14 +13,17 @@ public record Point(double x, double y) {
         return new Point(x, y);
     }
 
+    /** Returns this point moved by another's coordinates, mm. */
     public Point plus(Point d) {
         return new Point(x + d.x, y + d.y);
     }
 
+    /** Returns the way from another point to this one, mm. */
     public Point minus(Point other) {
         return new Point(x - other.x, y - other.y);
     }
 
+    /** Returns this point with both coordinates so many times as large. */
     public Point times(double k) {
         return new Point(x * k, y * k);
     }
@@ -40,6 +43,7 @@ public record Point(double x, double y) {
         return Math.sqrt(x * x + y * y);
     }
 
+    /** Returns how far another point is away, mm. */
     public double distance(Point other) {
         double dx = x - other.x;
         double dy = y - other.y;

@@ -49,6 +49,7 @@ public record Rigid(double a, double b, double c, double d, double e, double f) 
         return slide(to.from().minus(from.from())).after(turn(from.from(), angle));
     }
 
+    /** Returns where a point lies after the move. */
     public Point apply(Point at) {
         return new Point(a * at.x() + b * at.y() + e, c * at.x() + d * at.y() + f);
     }

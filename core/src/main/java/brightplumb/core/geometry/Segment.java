@@ -5,8 +5,10 @@ import java.util.List;
 /** A piece of a drawn line from one place to another: straight, or one cubic curve. Parameters run from 0 to 1. */
 public sealed interface Segment permits Line, Cubic {
 
+    /** Returns its beginning. */
     Point from();
 
+    /** Returns its end. */
     Point to();
 
     /** The place at a parameter. */

@@ -13,6 +13,7 @@ public enum DecimalMark {
         this.sign = sign;
     }
 
+    /** Returns the sign itself. */
     public char sign() {
         return sign;
     }

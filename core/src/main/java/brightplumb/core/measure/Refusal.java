@@ -16,11 +16,21 @@ public final class Refusal extends RuntimeException {
 
     private final transient List<Fault> faults;
 
+    /**
+     * A refusal that names several faults.
+     *
+     * @throws IllegalArgumentException when there is none
+     */
     public Refusal(List<Fault> faults) {
         super(faults.stream().map(fault -> fault.field().path()).collect(Collectors.joining(", ")));
         this.faults = List.copyOf(faults);
     }
 
+    /**
+     * A refusal of one field.
+     *
+     * @param message what is wrong and what would do; holds no body measure
+     */
     public Refusal(FieldPath field, String message) {
         this(List.of(new Fault(field, message)));
     }

@@ -37,10 +37,12 @@ public record Draft(
         notices = List.copyOf(notices);
     }
 
+    /** Returns the pieces as sewn, in the order they are cut. */
     public List<Piece> pieces() {
         return pattern.pieces();
     }
 
+    /** Returns what is sewn to what. */
     public List<Join> joins() {
         return pattern.joins();
     }

@@ -25,6 +25,7 @@ public final class LaidOff {
     private final Draft draft;
     private final Map<Fact, List<Drawn>> under = new HashMap<>();
 
+    /** Begins with a draft whose lines are drawn. */
     public LaidOff(Draft draft) {
         this.draft = draft;
     }

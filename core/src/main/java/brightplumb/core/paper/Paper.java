@@ -90,10 +90,16 @@ public final class Paper {
         return amount;
     }
 
+    /**
+     * Rules a level across the paper.
+     *
+     * @param y mm below the level waist line
+     */
     public void level(String name, double y) {
         levels.add(new Level(name, y, Hand.BOTH));
     }
 
+    /** Says what the cutter should know. */
     public void notice(Notice notice) {
         notices.add(notice);
     }

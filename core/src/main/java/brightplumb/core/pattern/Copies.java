@@ -22,6 +22,7 @@ public sealed interface Copies {
      * @param n how many, one at least
      */
     record OnFold(EdgeRole role, int n, boolean flat) implements Copies {
+        /** So many, each cut whole with one edge on the fold; from 1. */
         public OnFold(EdgeRole role, int n) {
             this(role, n, false);
         }
@@ -39,6 +40,7 @@ public sealed interface Copies {
 
     /** So many pairs, a left and a right. */
     record Pairs(int n, boolean flat) implements Copies {
+        /** So many pairs, each of two that mirror each other; from 1. */
         public Pairs(int n) {
             this(n, false);
         }
@@ -56,6 +58,7 @@ public sealed interface Copies {
 
     /** So many, all the same way up. */
     record Singles(int n, boolean flat) implements Copies {
+        /** So many alike; from 1. */
         public Singles(int n) {
             this(n, false);
         }

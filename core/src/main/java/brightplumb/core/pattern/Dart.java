@@ -24,10 +24,12 @@ public record Dart(Point point, Point inner, Point outer, double length) {
         return inner.toward(outer, 0.5);
     }
 
+    /** Returns its leg nearer to the centre, from the edge to the point. */
     public Line innerLeg() {
         return new Line(inner, point);
     }
 
+    /** Returns its leg nearer to the side, from the edge to the point. */
     public Line outerLeg() {
         return new Line(point, outer);
     }

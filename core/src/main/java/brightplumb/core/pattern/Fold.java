@@ -29,6 +29,7 @@ public record Fold(Kind kind, List<Segment> out, List<Segment> middle, List<Segm
         return out.get(0).from();
     }
 
+    /** Returns where its outer line ends at the bottom. */
     public Point outFoot() {
         return out.get(out.size() - 1).to();
     }
@@ -38,6 +39,7 @@ public record Fold(Kind kind, List<Segment> out, List<Segment> middle, List<Segm
         return back.get(0).from();
     }
 
+    /** Returns where its inner line ends at the bottom. */
     public Point backFoot() {
         return back.get(back.size() - 1).to();
     }

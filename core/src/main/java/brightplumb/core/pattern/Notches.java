@@ -63,6 +63,7 @@ public final class Notches {
 
     /** What is met where one stretch of a run ends and the next begins. */
     public interface Met {
+        /** Returns what a notch where one piece ends and another begins is called. */
         String between(Stretch before, Stretch after);
     }
 

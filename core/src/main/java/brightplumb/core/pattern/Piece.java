@@ -169,22 +169,27 @@ public record Piece(
         return marked(List.of(mark));
     }
 
+    /** Returns the piece with these marks and no others. */
     public Piece withMarks(List<Mark> all) {
         return PieceBuilder.builder(this).marks(all).build();
     }
 
+    /** Returns the piece with these edges, in order, end to start. */
     public Piece withEdges(List<Edge> all) {
         return PieceBuilder.builder(this).edges(all).build();
     }
 
+    /** Returns the piece with these darts, from the centre outward. */
     public Piece withDarts(List<Dart> all) {
         return PieceBuilder.builder(this).darts(all).build();
     }
 
+    /** Returns the piece with these folds. */
     public Piece withFolds(List<Fold> all) {
         return PieceBuilder.builder(this).folds(all).build();
     }
 
+    /** Returns the piece with these lines placed in it. */
     public Piece withLines(List<Placed> all) {
         return PieceBuilder.builder(this).lines(all).build();
     }
@@ -194,18 +199,22 @@ public record Piece(
         return withLines(Stream.concat(lines.stream(), Stream.of(line)).toList());
     }
 
+    /** Returns the piece with another grain line. */
     public Piece withGrain(Line otherGrain) {
         return PieceBuilder.builder(this).grain(otherGrain).build();
     }
 
+    /** Returns the piece cut in other copies. */
     public Piece withCopies(Copies otherCopies) {
         return PieceBuilder.builder(this).copies(otherCopies).build();
     }
 
+    /** Returns the piece as it lies on the body otherwise. */
     public Piece lying(OnBody otherwise) {
         return PieceBuilder.builder(this).onBody(otherwise).build();
     }
 
+    /** Returns the piece cut from other cloth. */
     public Piece in(Layer otherLayer) {
         return PieceBuilder.builder(this).layer(otherLayer).build();
     }

@@ -43,10 +43,12 @@ public enum AllowanceHabit implements Choice {
         return title;
     }
 
+    /** Returns what is added at a side seam. */
     public Length side() {
         return side;
     }
 
+    /** Returns what is added along the waist. */
     public Length waist() {
         return waist;
     }
@@ -66,6 +68,7 @@ public enum AllowanceHabit implements Choice {
         return waist;
     }
 
+    /** Returns what is added below a hem. */
     public Length hem() {
         return hem;
     }

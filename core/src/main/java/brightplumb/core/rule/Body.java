@@ -237,10 +237,12 @@ public final class Body {
                 measure, new Estimate(measure, amount.called(measure.spoken()).asEstimate(), rule));
     }
 
+    /** Returns the waist girth. */
     public Amount waist() {
         return require(WAIST_GIRTH);
     }
 
+    /** Returns the hip girth. */
     public Amount hip() {
         return require(HIP_GIRTH);
     }

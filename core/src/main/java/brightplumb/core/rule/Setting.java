@@ -128,6 +128,7 @@ public record Setting(
         return title.toLowerCase(Locale.ROOT);
     }
 
+    /** Returns whether one of its choices is set, not an amount. */
     public boolean isChoice() {
         return kind == Kind.CHOICE;
     }

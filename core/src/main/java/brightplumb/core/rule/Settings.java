@@ -95,14 +95,17 @@ public final class Settings {
                 : new Settings(way, asked, byHand, body.sitting(below), given.cloth());
     }
 
+    /** Returns the way it is drafted in. */
     public Way way() {
         return way;
     }
 
+    /** Returns the cloth it is cut from. */
     public Cloth cloth() {
         return given.cloth();
     }
 
+    /** Returns the body it is drafted for. */
     public Body body() {
         return given.body();
     }

@@ -19,6 +19,7 @@ public enum Zone {
         this.title = title;
     }
 
+    /** Returns its name at the bench. */
     public String title() {
         return title;
     }

@@ -39,10 +39,12 @@ public interface Evidence {
      */
     record Figure(String label, Quantity quantity, double value, boolean total) {
 
+        /** Returns a length as a figure, mm. */
         public static Figure mm(String label, double value) {
             return new Figure(label, Quantity.MM, value, false);
         }
 
+        /** Returns a length that sums up the figures above it, mm. */
         public static Figure together(String label, double value) {
             return new Figure(label, Quantity.MM, value, true);
         }

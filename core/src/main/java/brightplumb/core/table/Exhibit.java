@@ -71,6 +71,7 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
         private final List<Span> spans = new ArrayList<>();
         private final List<Note> notes = new ArrayList<>();
 
+        /** Draws a run of lines; nothing where it is empty. */
         public Table draw(Ink ink, List<? extends Segment> run) {
             if (!run.isEmpty()) {
                 strokes.add(new Stroke(ink, List.copyOf(run), false));
@@ -78,30 +79,40 @@ public record Exhibit(List<Stroke> strokes, List<Span> spans, List<Note> notes) 
             return this;
         }
 
+        /** Draws a straight line. */
         public Table draw(Ink ink, Point from, Point to) {
             return draw(ink, List.of(new Line(from, to)));
         }
 
+        /** Fills a closed outline. */
         public Table fill(Ink ink, List<? extends Segment> outline) {
             strokes.add(new Stroke(ink, List.copyOf(outline), true));
             return this;
         }
 
+        /** Draws a measured length between two points, with its name. */
         public Table span(Ink ink, Point from, Point to, String label) {
             spans.add(new Span(ink, from, to, label));
             return this;
         }
 
+        /** Writes at a place. */
         public Table say(Ink ink, Point at, String text) {
             notes.add(new Note(ink, at, text, null, Quantity.MM));
             return this;
         }
 
+        /**
+         * Writes at a place, with a figure after it.
+         *
+         * @param value in the quantity's own unit
+         */
         public Table say(Ink ink, Point at, String text, Quantity quantity, double value) {
             notes.add(new Note(ink, at, text, value, quantity));
             return this;
         }
 
+        /** Returns all that lies on the table. */
         public Exhibit done() {
             return new Exhibit(strokes, spans, notes);
         }

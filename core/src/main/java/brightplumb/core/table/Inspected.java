@@ -345,10 +345,20 @@ public record Inspected(
         return sideAt(piece, y) - centreAt(piece, y);
     }
 
+    /**
+     * Returns how far out the side lies at a level, mm; NaN where it does not reach.
+     *
+     * @param y mm below the level waist line
+     */
     public static double sideAt(Piece piece, double y) {
         return at(piece.require(EdgeRole.SIDE).run(), y);
     }
 
+    /**
+     * Returns how far out the centre lies at a level, mm; NaN where it does not reach.
+     *
+     * @param y mm below the level waist line
+     */
     public static double centreAt(Piece piece, double y) {
         return at(centre(piece), y);
     }

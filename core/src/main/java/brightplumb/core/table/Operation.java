@@ -27,6 +27,7 @@ public interface Operation {
     /** Its name at the bench. */
     String title();
 
+    /** Returns its place among what is done to a garment. */
     Rank rank();
 
     /** What it gives a garment that has one of them, as one band; an operation of the same place takes its place. */

@@ -52,6 +52,7 @@ public final class Table {
         return new Table(sheet, measures, set.on(Body.of(sheet, side)), side, before);
     }
 
+    /** Returns the measures that were taken. */
     public Sheet sheet() {
         return sheet;
     }
@@ -61,10 +62,12 @@ public final class Table {
         return measures;
     }
 
+    /** Returns the body, its missing measures estimated. */
     public Body body() {
         return set.body();
     }
 
+    /** Returns the settings in force. */
     public Settings set() {
         return set;
     }
@@ -74,6 +77,7 @@ public final class Table {
         return hand;
     }
 
+    /** Returns the sheet that is drawn on. */
     public Paper paper() {
         return paper;
     }

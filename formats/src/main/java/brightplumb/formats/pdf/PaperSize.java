@@ -21,10 +21,12 @@ public enum PaperSize {
         this.height = height;
     }
 
+    /** Returns its name in requests. */
     public String id() {
         return id;
     }
 
+    /** Returns its name on screens and paper. */
     public String title() {
         return title;
     }

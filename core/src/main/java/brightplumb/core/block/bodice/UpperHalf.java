@@ -83,6 +83,8 @@ public final class UpperHalf {
     private Levels levels;
     private Optional<Amount> neckShare = Optional.empty();
 
+    /** Begins the upper half on a table, its panels on the sheets of their own names. */
+    /** Begins the upper half on a table, its panels on the sheets of their own names. */
     public UpperHalf(Table table) {
         this(table, "");
     }

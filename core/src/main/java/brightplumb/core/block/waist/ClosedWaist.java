@@ -33,6 +33,14 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
      * @param lean how far its point stands toward the centre for each mm down: the slope of the waist it is square to
      */
     public record DartLine(double place, double intake, double length, double lean) {
+        /** A dart that stands upright on the line. */
+        /**
+         * A dart that stands upright on the line.
+         *
+         * @param place from the centre to the dart's middle, mm
+         * @param intake what it takes, mm
+         * @param length down from the line to its point, mm
+         */
         public DartLine(double place, double intake, double length) {
             this(place, intake, length, 0);
         }

@@ -31,6 +31,13 @@ public final class WaistMarks {
         return notch(end.at(), end.direction().turned().times(-1), 2, "zip end, left side");
     }
 
+    /**
+     * Returns a notch.
+     *
+     * @param at its place on the edge
+     * @param outward the direction away from the piece
+     * @param strokes one in front, two behind
+     */
     public static Mark notch(Point at, Point outward, int strokes, String text) {
         return new Mark(Mark.Kind.NOTCH, at, outward, strokes, text);
     }
