@@ -71,6 +71,23 @@ public final class Bodies {
         return every(16, Math.floorMod(turn, 16));
     }
 
+    /**
+     * Every fourth body, others for every turn: where a rule is tried on many garments, all bodies come to stand before
+     * it.
+     *
+     * @param turn which of them, any number
+     */
+    public static List<Row> quarterInTurn(int turn) {
+        return every(4, Math.floorMod(turn, 4));
+    }
+
+    /**
+     * Sixteen bodies that stand before one garment in one way, others before the next; they are drafted once for all.
+     */
+    public static List<Row> before(String cut, String way) {
+        return inTurn((cut + way).hashCode());
+    }
+
     private static List<Row> every(int so, int from) {
         return IntStream.range(0, ALL.size())
                 .filter(i -> i % so == from)
@@ -149,14 +166,14 @@ public final class Bodies {
 
     /**
      * A garment by its recipe, of woven cloth or what its cut is made of. Many rules are tried on {@link #some()}
-     * bodies: on those each is drafted once, as long as there is room to keep it.
+     * bodies and on those {@link #before} it: on those each is drafted once, as long as there is room to keep it.
      *
      * @param way of the cut, or null for the cut's own
      * @throws brightplumb.core.measure.Refusal where it cannot be drafted
      */
     public static Drafted drafted(String cut, String way, Row row) {
         DraftRequest request = DraftRequest.of(cut, way, withDepths(row), Map.of(), null);
-        if (!some().contains(row)) {
+        if (!some().contains(row) && !before(cut, String.valueOf(way)).contains(row)) {
             return Drafting.draft(request);
         }
         SoftReference<Drafted> known = DRAFTED.get(request);
@@ -175,7 +192,7 @@ public final class Bodies {
      */
     static Drafted with(String operation, String cut, Row row) {
         MadeWith alone = new MadeWith(Set.of(operation), Set.of(MadeWith.ALL));
-        return Drafting.draft(DraftRequest.of(cut, null, withDepths(row), Map.of(), null, alone));
+        return Drafting.drawn(DraftRequest.of(cut, null, withDepths(row), Map.of(), null, alone));
     }
 
     /** What a step of a draft came to, mm. */

@@ -61,7 +61,7 @@ class JoinsTest {
     @ParameterizedTest
     @MethodSource("everyCutInEveryWay")
     void two_edges_of_a_join_are_one_length_but_for_what_is_eased(String cut, String way) {
-        for (Bodies.Row row : Bodies.some()) {
+        for (Bodies.Row row : Bodies.before(cut, way)) {
             Draft draft = Bodies.drafted(cut, way, row).draft();
             for (Join join : draft.joins()) {
                 double first = Curves.length(draft.layer(join, 0));
@@ -78,7 +78,7 @@ class JoinsTest {
     @ParameterizedTest
     @MethodSource("everyCutInEveryWay")
     void notches_of_a_join_lie_at_one_length_along_it_from_the_same_end(String cut, String way) {
-        for (Bodies.Row row : Bodies.some()) {
+        for (Bodies.Row row : Bodies.before(cut, way)) {
             Draft draft = Bodies.drafted(cut, way, row).draft();
             for (Join join : draft.joins()) {
                 if (join.kind() == Join.Kind.SEWN) {
@@ -96,7 +96,7 @@ class JoinsTest {
     @ParameterizedTest
     @MethodSource("everythingOnEveryCut")
     void so_do_those_of_what_is_made_besides(String cut, String operation) {
-        for (Bodies.Row row : Bodies.some().subList(0, 4)) {
+        for (Bodies.Row row : Bodies.inTurn((cut + operation).hashCode()).subList(0, 4)) {
             Draft draft;
             try {
                 draft = Bodies.with(operation, cut, row).draft();

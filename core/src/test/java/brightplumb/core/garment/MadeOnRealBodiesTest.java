@@ -79,7 +79,7 @@ class MadeOnRealBodiesTest {
 
     /** Whether nothing in front takes a dart on that body. */
     private static boolean dartless(String cut, Bodies.Row row) {
-        return Drafting.draft(DraftRequest.of(cut, null, Bodies.withDepths(row), Map.of(), null, MadeWith.NOTHING))
+        return Drafting.drawn(DraftRequest.of(cut, null, Bodies.withDepths(row), Map.of(), null, MadeWith.NOTHING))
                 .draft()
                 .panel(Panel.FRONT)
                 .darts()

@@ -65,8 +65,8 @@ class RemediesTest {
     @MethodSource("wrongs")
     void every_remedy_of_an_inspection_makes_it_true_and_no_other_worse(Wrong wrong) {
         int applied = 0;
-        for (Bodies.Row row : Bodies.few()) {
-            for (Way way : Catalogue.of(wrong.cut()).orElseThrow().ways()) {
+        for (Way way : Catalogue.of(wrong.cut()).orElseThrow().ways()) {
+            for (Bodies.Row row : Bodies.before(wrong.cut(), way.id())) {
                 Drafted before;
                 try {
                     before = Drafting.draft(DraftRequest.of(
@@ -77,9 +77,10 @@ class RemediesTest {
                 for (Check check : before.checks()) {
                     for (Remedy remedy : check.remedies()) {
                         String as = row + " " + way.id() + " " + check.id() + ": " + remedy.text() + remedy.settings();
-                        Map<String, Verdict> after = verdicts(drafted(before, wrong, remedy));
+                        Map<String, Verdict> after = verdicts(
+                                Drafting.inspected(asked(before, wrong, remedy)).checks());
                         assertThat(after.get(check.id().id())).as(as).isEqualTo(Verdict.TRUE);
-                        Map<String, Verdict> was = verdicts(before);
+                        Map<String, Verdict> was = verdicts(before.checks());
                         after.forEach((id, verdict) -> assertThat(WORSE.indexOf(verdict))
                                 .as(as + " spoils " + id)
                                 .isLessThanOrEqualTo(WORSE.indexOf(was.getOrDefault(id, Verdict.TRUE))));
@@ -95,19 +96,19 @@ class RemediesTest {
 
     private static final List<Verdict> WORSE = List.of(Verdict.TRUE, Verdict.NOT_TAKEN, Verdict.WATCH, Verdict.OFF);
 
-    private static Map<String, Verdict> verdicts(Drafted drafted) {
-        return drafted.checks().stream().collect(Collectors.toMap(c -> c.id().id(), Check::verdict));
+    private static Map<String, Verdict> verdicts(List<Check> checks) {
+        return checks.stream().collect(Collectors.toMap(c -> c.id().id(), Check::verdict));
     }
 
-    private static Drafted drafted(Drafted before, Wrong wrong, Remedy remedy) {
+    private static DraftRequest asked(Drafted before, Wrong wrong, Remedy remedy) {
         Map<String, Object> settings = new HashMap<>(wrong.settings());
         settings.putAll(SettingValue.told(remedy.settings()));
         Cloth cloth = before.request().cloth();
         if (remedy.clothWidth() != null) {
             cloth = new Cloth(cloth.stretch(), remedy.clothWidth(), cloth.folded(), cloth.oneWay());
         }
-        return Drafting.draft(DraftRequest.of(
-                wrong.cut(), before.request().way().id(), before.request().sheet(), settings, cloth));
+        return DraftRequest.of(
+                wrong.cut(), before.request().way().id(), before.request().sheet(), settings, cloth);
     }
 
     @Test
@@ -123,7 +124,7 @@ class RemediesTest {
                             DraftRequest.of(wrong.cut(), way.id(), row.sheet(), wrong.settings(), wrong.cloth()));
                     for (Notice notice : before.draft().notices()) {
                         if (notice.remedy() != null) {
-                            assertThat(drafted(before, wrong, notice.remedy())
+                            assertThat(Drafting.drawn(asked(before, wrong, notice.remedy()))
                                             .draft()
                                             .notices())
                                     .as(row + " " + way.id() + " " + notice.id())

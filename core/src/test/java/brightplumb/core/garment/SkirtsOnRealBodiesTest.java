@@ -34,7 +34,8 @@ class SkirtsOnRealBodiesTest {
 
     @ParameterizedTest
     @MethodSource("waysAndShapes")
-    void every_body_gives_closed_uncrossed_outlines_and_seams_that_meet(String way, Map<String, Object> settings) {
+    void every_body_gives_closed_uncrossed_outlines_seams_that_meet_and_waists_of_their_quarters(
+            String way, Map<String, Object> settings) {
         for (Bodies.Row row : Bodies.all()) {
             Drafted drafted =
                     Drafting.draft(DraftRequest.of("straight-skirt", way, row.sheet(), settings, Cloth.WOVEN));
@@ -57,15 +58,6 @@ class SkirtsOnRealBodiesTest {
             assertThat(back).as(row + " sides").isCloseTo(front, within(1e-6));
             assertSewsUp(row, drafted);
             assertThat(joins(drafted).measured()).as(row + " joins").isLessThan(1);
-        }
-    }
-
-    @ParameterizedTest
-    @MethodSource("waysAndShapes")
-    void every_waist_with_its_darts_closed_measures_its_quarter(String way, Map<String, Object> settings) {
-        for (Bodies.Row row : Bodies.all()) {
-            Drafted drafted =
-                    Drafting.draft(DraftRequest.of("straight-skirt", way, row.sheet(), settings, Cloth.WOVEN));
             for (Half half : Half.values()) {
                 var piece = drafted.draft().panel(half.panel());
                 double intake = piece.darts().stream().mapToDouble(Dart::intake).sum();
@@ -93,7 +85,7 @@ class SkirtsOnRealBodiesTest {
     @ParameterizedTest
     @MethodSource("everyCutInEveryWay")
     void every_cut_in_every_way_is_sound_on_every_body(String cut, String way) {
-        for (Bodies.Row row : Bodies.all()) {
+        for (Bodies.Row row : Bodies.quarterInTurn((cut + way).hashCode())) {
             Drafted drafted = Drafting.draft(DraftRequest.of(cut, way, row.sheet(), Map.of(), null));
             assertSewsUp(row, drafted);
             assertThat(joins(drafted).measured()).as(row + " joins").isLessThan(1);
