@@ -9,7 +9,7 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { BenchDrawing } from './BenchDrawing';
 
@@ -20,9 +20,10 @@ const PAPERS = [
 
 /** The draft as distances from two base lines, to be drawn by hand with tape and chalk. */
 export function BenchSheet() {
-  const work = useTicketWork();
-  const { id } = work;
-  const sheet = useBenchSheet(work.asked);
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const { id } = open;
+  const sheet = useBenchSheet(open.asked);
   const unit = useUnit();
   const [panel, setPanel] = useState('front');
   const [paper, setPaper] = useState<'a4' | 'letter'>('a4');
@@ -33,7 +34,7 @@ export function BenchSheet() {
   return (
     <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!shown ? (
-        <Waiting error={work.error ?? work.fault ?? sheet.error} />
+        <Waiting error={open.error ?? drawn.fault ?? sheet.error} />
       ) : (
         <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-5 px-5 py-3 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
           <div className="flex min-h-0 flex-col gap-3">

@@ -8,7 +8,7 @@ import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
 import { OverlayPaper } from '../paper/OverlayPaper';
 import { useUnit } from '../tape/unit';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { writeApart } from '../words/amounts';
 import { waysOf } from '../words/ways';
@@ -24,23 +24,25 @@ const LEVELS = [
 /** Two drafts over each other, and the facts in which they differ: two ways, two cloths, two revisions or two people. */
 export function Compare() {
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
+  const { id } = open;
   const cuts = useCuts();
   const ways = useWays();
   const revisions = useRevisions(id);
   const people = usePeople('', 200);
-  const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
+  const cut = cuts.data?.find((c) => c.id === open.ticket?.cut);
   const own = waysOf(cut, ways.data);
-  const now = own.find((w) => w.id === work.ticket?.way)?.title ?? '';
-  const others = people.items?.filter((p) => p.id !== work.ticket?.personId) ?? [];
-  const sides = work.ticket ? sidesOf(now, own, work.ticket.cloth, revisions.items ?? [], others) : [];
-  const rival = own.find((w) => w.id !== work.ticket?.way);
+  const now = own.find((w) => w.id === open.ticket?.way)?.title ?? '';
+  const others = people.items?.filter((p) => p.id !== open.ticket?.personId) ?? [];
+  const sides = open.ticket ? sidesOf(now, own, open.ticket.cloth, revisions.items ?? [], others) : [];
+  const rival = own.find((w) => w.id !== open.ticket?.way);
   const ink = search.get('ink') ?? 'now';
   const over = search.get('over') ?? (rival ? `way:${rival.id}` : 'now');
   const level = LEVELS.find((l) => l.id === search.get('level'))?.id ?? 'waist';
-  const a = useSide(ink, work.asked, revisions.items ?? []);
-  const b = useSide(over, work.asked, revisions.items ?? []);
+  const a = useSide(ink, open.asked, revisions.items ?? []);
+  const b = useSide(over, open.asked, revisions.items ?? []);
   const put = (name: string, value: string) =>
     setSearch(
       (s) => {
@@ -55,7 +57,7 @@ export function Compare() {
   return (
     <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!a.draft ? (
-        <Waiting error={work.error ?? work.fault ?? a.error} />
+        <Waiting error={open.error ?? drawn.fault ?? a.error} />
       ) : (
         <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
           <OverlayPaper
@@ -97,7 +99,7 @@ export function Compare() {
                   <Button
                     className="mb-3"
                     onClick={() => {
-                      work.change(Object.entries(gives).map(([part, to]) => ({ set: `cloth.${part}`, to })));
+                      changes.change(Object.entries(gives).map(([part, to]) => ({ set: `cloth.${part}`, to })));
                       put('over', `cloth:${otherCloths(gives)[0]}`);
                     }}
                   >

@@ -13,7 +13,7 @@ import { Waiting } from '../kit/Waiting';
 import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
 import { NotMeasured } from '../tickets/NotMeasured';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { CutCloth } from './cloth/CutCloth';
 import { EdgeRow } from './EdgeRow';
@@ -32,23 +32,24 @@ type View = (typeof VIEWS)[number]['id'];
 
 /** The print room: the pieces with their cut and sewn lines, how they fall on printed pages, and the files. */
 export function CutStation() {
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const { id } = open;
   const unit = useUnit();
   const [paper, choose] = usePaper();
   const [necklines, setNecklines] = useState<'together' | 'apart'>('together');
-  const pages = usePages(id, paper, necklines, work.version, work.measured && work.ticket !== null);
-  const draft = work.draft;
+  const pages = usePages(id, paper, necklines, open.version, open.measured && open.ticket !== null);
+  const draft = drawn.draft;
   const [search, setSearch] = useSearchParams();
   const view: View = VIEWS.find((v) => v.id === search.get('view'))?.id ?? 'pieces';
   return (
     <TicketShell at="cut">
-      {work.sheetsKnown && !work.measured ? (
+      {open.sheetsKnown && !open.measured ? (
         <NotMeasured ticket={id} title="Nothing to cut yet">
-          Once {work.ticket?.personName ?? 'she'} is measured, the pattern is laid out here and printed full size.
+          Once {open.ticket?.personName ?? 'she'} is measured, the pattern is laid out here and printed full size.
         </NotMeasured>
       ) : !draft || !pages.data ? (
-        <Waiting error={work.error ?? work.fault ?? pages.error} again={() => pages.refetch()} />
+        <Waiting error={open.error ?? drawn.fault ?? pages.error} again={() => pages.refetch()} />
       ) : (
         <div className="flex min-h-0 flex-1 flex-col gap-3 px-5 py-3">
           <div className="w-72">
@@ -60,7 +61,7 @@ export function CutStation() {
             />
           </div>
           {view === 'cloth' ? (
-            <CutCloth work={work} paper={paper} onPaper={choose} />
+            <CutCloth paper={paper} onPaper={choose} />
           ) : (
             <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-5 lg:grid-cols-[16rem_minmax(0,1fr)_18rem]">
               <Pieces draft={draft} />
@@ -174,22 +175,23 @@ function edgeName(seam: Seam, all: Seam[]): string {
 }
 
 function Revisions() {
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
+  const { id } = open;
   const unit = useUnit();
   const queries = useQueryClient();
   const revisions = useRevisions(id);
   const list = useLooked(id, revisions.items ?? []);
   const [reason, setReason] = useState('');
   const { run, busy, problem } = useAction(async () => {
-    const version = await work.whenKept();
+    const version = await changes.whenKept();
     await unwrap(api.POST('/api/tickets/{id}/revisions', { params: { path: { id } }, body: { reason, version } }));
     setReason('');
     await queries.invalidateQueries({ queryKey: keys.revisions(id) });
     await queries.invalidateQueries({ queryKey: keys.ticket(id) });
   });
   const freeze = async () => {
-    if (!busy && (await run())?.stale) work.refetch();
+    if (!busy && (await run())?.stale) changes.refetch();
   };
   return (
     <section className="flex flex-col gap-2.5">

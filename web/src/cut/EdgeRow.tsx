@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Piece } from '../api/client';
 import { LengthInput } from '../kit/LengthInput';
 import { useUnit } from '../tape/unit';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 
 /** Ends of an edge to which nothing is added: the cloth's fold, an edge left raw or bound. */
 const BARE: Record<string, string> = { fold: 'fold', raw: 'raw', bound: 'bound' };
@@ -11,14 +11,16 @@ const MOST = 150;
 /** What is added outside one edge of one piece; typed over, it holds for that edge alone, and can be given back. */
 export function EdgeRow(props: { piece: Piece; seam: Piece['seams'][number]; name: string }) {
   const { piece, seam } = props;
-  const work = useTicketWork();
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
   const unit = useUnit();
   const [fault, setFault] = useState<string | null>(null);
   const key = `allowance.${piece.id}.${seam.id}`;
   const id = `edge-${piece.id}-${seam.id}`;
-  const own = work.ticket?.settings[key];
+  const own = open.ticket?.settings[key];
   const byHand = own !== undefined;
-  const says = fault ?? work.fault?.at(`settings.${key}`);
+  const says = fault ?? drawn.fault?.at(`settings.${key}`);
   const bare = BARE[seam.end];
   if (bare !== undefined && !byHand) {
     return (
@@ -44,7 +46,7 @@ export function EdgeRow(props: { piece: Piece; seam: Piece['seams'][number]; nam
           fault={says}
           describedBy={says ? `${id}-says` : undefined}
           onFault={setFault}
-          onChange={(mm) => work.set(key, mm)}
+          onChange={(mm) => changes.set(key, mm)}
         />
         {byHand ? (
           <button
@@ -54,7 +56,7 @@ export function EdgeRow(props: { piece: Piece; seam: Piece['seams'][number]; nam
             title="Set by hand. Press to give it back to the habit."
             onClick={() => {
               setFault(null);
-              work.set(key, null);
+              changes.set(key, null);
             }}
           >
             <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">

@@ -1,6 +1,6 @@
 import { type MouseEvent, type ReactNode, useEffect, useRef } from 'react';
 import { useAction } from '../api/useAction';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges } from '../tickets/TicketDesk';
 
 const LOOKS = {
   main: 'border-ink bg-ink text-card hover:bg-soft',
@@ -21,11 +21,12 @@ export function PrintLink(props: {
   useEffect(() => {
     if (inHand) link.current?.focus();
   }, [inHand]);
-  const work = useTicketWork();
-  const { run, problem, reset } = useAction(() => work.whenKept());
+  const { saving } = useTicketAtHand();
+  const changes = useTicketChanges();
+  const { run, problem, reset } = useAction(() => changes.whenKept());
   const open = async (e: MouseEvent<HTMLAnchorElement>) => {
     reset();
-    if (work.saving === 'saved') return;
+    if (saving === 'saved') return;
     e.preventDefault();
     // The page is opened by the press itself, or the browser would take it for an advertisement.
     const page = window.open('', '_blank');

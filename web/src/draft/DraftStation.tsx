@@ -11,7 +11,7 @@ import { Waiting } from '../kit/Waiting';
 import type { Zoom } from '../paper/DraftPaper';
 import { besides } from '../tickets/besides';
 import { NotMeasured } from '../tickets/NotMeasured';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { TicketAsOf, useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { waysOf } from '../words/ways';
 import { Notices } from './Notices';
@@ -40,8 +40,10 @@ const Strip = memo(PlumbStrip);
 /** The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the foot. */
 export function DraftStation() {
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
+  const { id } = open;
   const undoable = useUndoable();
   const cuts = useCuts();
   const ways = useWays();
@@ -49,20 +51,23 @@ export function DraftStation() {
   const [lit, setLit] = useState<string | null>(null);
   const [beside, setBeside] = useState<Beside>('amounts');
   const [tried, setTried] = useState<Draft | null>(null);
-  const { line: draft } = work;
+  const { line: draft } = drawn;
   const besidePaper = useOnceDrawn(
-    useMemo(() => ({ work, said: tried && work.said ? besides(tried, work.said) : work.said }), [work, tried]),
-    work.drawn,
+    useMemo(
+      () => ({ open, of: drawn, said: tried && drawn.said ? besides(tried, drawn.said) : drawn.said }),
+      [open, drawn, tried],
+    ),
+    drawn.drawn,
   );
   const { said } = besidePaper;
-  const cut = cuts.data?.find((c) => c.id === work.ticket?.cut);
+  const cut = cuts.data?.find((c) => c.id === open.ticket?.cut);
   const offered = useMemo(() => waysOf(cut, ways.data), [ways.data, cut]);
 
   const at = stepIn(said, search);
   const zoom = (ZOOMS.find((z) => z.id === search.get('zoom'))?.id ?? 'whole') as Zoom;
   const ghostWay = search.get('ghost');
   const ghost = useDraft(
-    ghostWay && work.asked ? { ...work.asked, way: ghostWay, settings: lengthOnly(work.asked.settings) } : null,
+    ghostWay && open.asked ? { ...open.asked, way: ghostWay, settings: lengthOnly(open.asked.settings) } : null,
   );
 
   const put = useCallback(
@@ -85,13 +90,13 @@ export function DraftStation() {
     [put],
   );
   const pick = useCallback((step: string) => put('step', step), [put]);
-  const { apply } = work;
+  const { apply } = changes;
   const take = useCallback(
     (rival: Rival) => undoable({ text: rival.title, undo: apply({ settings: rival.settings, clothWidth: null }) }),
     [undoable, apply],
   );
   const mend = useCallback((remedy: Remedy) => undoable({ text: remedy.text, undo: apply(remedy) }), [undoable, apply]);
-  const way = work.ticket?.way;
+  const way = open.ticket?.way;
   const others = useMemo(() => offered.filter((w) => w.id !== way), [offered, way]);
   const keys = useMemo<Record<string, () => void>>(
     () => ({
@@ -128,19 +133,19 @@ export function DraftStation() {
     </TicketShell>
   );
 
-  if (work.ticket && work.sheetsKnown && !work.measured) {
+  if (open.ticket && open.sheetsKnown && !open.measured) {
     return shell(
       <NotMeasured ticket={id} title="No tape yet">
-        {work.ticket.personName} has not been measured. A draft needs waist and hip at least; waist to hip makes it
+        {open.ticket.personName} has not been measured. A draft needs waist and hip at least; waist to hip makes it
         hers.
       </NotMeasured>,
     );
   }
-  if (!draft || !said || !cut || !work.sheet || !work.ticket) {
-    const problem = work.error ?? work.fault;
-    return shell(problem ? <Refused problem={problem} cut={cut} work={work} /> : <Waiting />);
+  if (!draft || !said || !cut || !open.sheet || !open.ticket) {
+    const problem = open.error ?? drawn.fault;
+    return shell(problem ? <Refused problem={problem} cut={cut} /> : <Waiting />);
   }
-  const general = work.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
+  const general = drawn.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(
     <>
       <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(27.5rem,1.25fr)_auto_minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem] xl:grid-rows-1">
@@ -150,7 +155,9 @@ export function DraftStation() {
         <div
           className={`painted-apart order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
         >
-          <Amounts cut={cut} ways={offered} draft={said} sheet={work.sheet} work={besidePaper.work} />
+          <TicketAsOf open={besidePaper.open} drawn={besidePaper.of}>
+            <Amounts cut={cut} ways={offered} draft={said} sheet={open.sheet} />
+          </TicketAsOf>
         </div>
         <div className="painted-apart order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
           {general.map((f) => (
@@ -159,10 +166,10 @@ export function DraftStation() {
             </p>
           ))}
           <PaperInHand
-            asked={work.asked}
+            asked={open.asked}
             draft={draft}
             cut={cut}
-            set={work.set}
+            set={changes.set}
             step={search.get('step')}
             lit={lit}
             onLit={setLit}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Cut, Draft, Setting } from '../api/client';
 import { Tick } from '../kit/Tick';
 import { ticked } from '../tickets/changes';
-import type { TicketWork } from '../tickets/TicketDesk';
+import { useTicketChanges } from '../tickets/TicketDesk';
 import { SettingRow } from './SettingRow';
 
 /** The operation a setting stands with: the first of those done that read it. */
@@ -10,13 +10,14 @@ export const firstDone = (setting: Setting, draft: Draft): string | undefined =>
   draft.made.find((m) => m.done && setting.readBy.includes(m.id))?.id;
 
 /** What is done to the block besides: each taken on or off, with its own amounts beneath it. Closed until it is wanted. */
-export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
-  const { cut, draft, work } = props;
+export function MadeWith(props: { cut: Cut; draft: Draft }) {
+  const { cut, draft } = props;
+  const changes = useTicketChanges();
   const done = draft.made.filter((m) => m.done);
   const [refused, setRefused] = useState<{ id: string; why: string } | null>(null);
   const tick = async (one: Draft['made'][number], on: boolean) => {
     setRefused(null);
-    const problem = await work.attempt(ticked(draft.made, one, on));
+    const problem = await changes.attempt(ticked(draft.made, one, on));
     if (problem) setRefused({ id: one.id, why: problem.faults[0]?.message ?? problem.message });
   };
   return (
@@ -46,7 +47,7 @@ export function MadeWith(props: { cut: Cut; draft: Draft; work: TicketWork }) {
                 {cut.settings
                   .filter((s) => firstDone(s, draft) === m.id && draft.settings[s.key]?.applies)
                   .map((s) => (
-                    <SettingRow key={s.key} setting={s} draft={draft} work={work} />
+                    <SettingRow key={s.key} setting={s} draft={draft} />
                   ))}
               </div>
             )}

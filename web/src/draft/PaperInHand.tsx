@@ -1,12 +1,12 @@
 import { memo, startTransition, useCallback, useEffect } from 'react';
 import type { Cut, Draft, Line } from '../api/client';
 import { DraftPaper, type Zoom } from '../paper/DraftPaper';
-import type { TicketWork } from '../tickets/TicketDesk';
+import type { TicketAtHand, TicketChanges } from '../tickets/TicketDesk';
 import { afterTheFrame } from './onceDrawn';
 import { useTried } from './useTried';
 
 type Props = {
-  asked: TicketWork['asked'];
+  asked: TicketAtHand['asked'];
   draft: Line;
   cut: Cut;
   /** The step that is shown last, by its id; null shows the whole draft. */
@@ -17,7 +17,7 @@ type Props = {
   ghost: Line | null;
   ghostName: string;
   zoom: Zoom;
-  set: TicketWork['set'];
+  set: TicketChanges['set'];
   /** The draft with an amount in hand, told when there is something to be said of it. */
   onTried: (draft: Draft | null) => void;
 };

@@ -5,19 +5,21 @@ import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
 import { fold, type Kept, type Step, type Value, valueAt, WITH } from '../tickets/changes';
 import { asTheRecipe } from '../tickets/otherCut';
-import type { TicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges } from '../tickets/TicketDesk';
 import { SettingRow } from './SettingRow';
 
 const SETTING = 'settings.';
 
 /** A ticket that cannot be drafted as it stands, and never could be here: what is wrong, and the amounts that would put it right. */
-export function Refused(props: { problem: unknown; cut: Cut | undefined; work: TicketWork }) {
-  const { problem, cut, work } = props;
+export function Refused(props: { problem: unknown; cut: Cut | undefined }) {
+  const { problem, cut } = props;
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
   const faults = problem instanceof Problem ? problem.faults : [];
   const asked = faults.filter((f) => f.field.startsWith(SETTING)).map((f) => f.field.slice(SETTING.length));
   const settings = cut?.settings.filter((s) => asked.includes(s.key)) ?? [];
-  const byHand = work.ticket ? asTheRecipe(work.ticket) : [];
-  const ways = useWaysOut(work, problem, byHand);
+  const byHand = open.ticket ? asTheRecipe(open.ticket) : [];
+  const ways = useWaysOut(problem, byHand);
   return (
     <>
       <Waiting error={problem} />
@@ -25,7 +27,7 @@ export function Refused(props: { problem: unknown; cut: Cut | undefined; work: T
         <fieldset className="mx-6 flex max-w-sm flex-col gap-1 border-line border-t pt-3" data-form="">
           <legend className="pr-2 font-semibold text-soft">What would put it right</legend>
           {settings.map((s) => (
-            <SettingRow key={s.key} setting={s} draft={null} work={work} />
+            <SettingRow key={s.key} setting={s} draft={null} />
           ))}
         </fieldset>
       )}
@@ -33,7 +35,7 @@ export function Refused(props: { problem: unknown; cut: Cut | undefined; work: T
         <section className="mx-6 flex max-w-md flex-col items-start gap-2 border-line border-t pt-3">
           <h2 className="font-semibold text-soft">What would put it right</h2>
           {ways.map((way) => (
-            <Button key={way.set} look="main" onClick={() => work.change([way])}>
+            <Button key={way.set} look="main" onClick={() => changes.change([way])}>
               {`${way.was === WITH ? 'Take off' : 'Put back'}: ${titleOf(cut, way.set)}`}
             </Button>
           ))}
@@ -41,7 +43,7 @@ export function Refused(props: { problem: unknown; cut: Cut | undefined; work: T
       )}
       {byHand.length > 0 && problem instanceof Problem && problem.at('with') !== undefined && (
         <div className="mx-6 mt-3">
-          <Button onClick={() => work.change(byHand)}>Make it as its recipe has it</Button>
+          <Button onClick={() => changes.change(byHand)}>Make it as its recipe has it</Button>
         </div>
       )}
     </>
@@ -54,8 +56,8 @@ const titleOf = (cut: Cut | undefined, place: string): string =>
   cut?.operations.find((o) => `${MADE}${o.id}` === place)?.title ?? place.slice(MADE.length);
 
 /** Which of what a hand added or took off would, by itself, make a draft of it again: each is tried. */
-function useWaysOut(work: TicketWork, problem: unknown, byHand: Step[]): (Step & { was: Value })[] {
-  const { ticket, asked } = work;
+function useWaysOut(problem: unknown, byHand: Step[]): (Step & { was: Value })[] {
+  const { ticket, asked } = useTicketAtHand();
   const refused = problem instanceof Problem && problem.faults.length > 0;
   const tried = useQueries({
     queries: byHand.map((step) => ({

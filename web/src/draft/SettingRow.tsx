@@ -4,18 +4,21 @@ import { LengthInput } from '../kit/LengthInput';
 import { PercentInput } from '../kit/PercentInput';
 import { Pick } from '../kit/Pick';
 import { useUnit } from '../tape/unit';
-import type { TicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 import { LevelLength } from './LevelLength';
 
 /** One amount. Where nothing could be drafted, no draft says what it comes to. */
-export function SettingRow({ setting, draft, work }: { setting: Setting; draft: Draft | null; work: TicketWork }) {
+export function SettingRow({ setting, draft }: { setting: Setting; draft: Draft | null }) {
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
   const unit = useUnit();
   const [fault, setFault] = useState<string | null>(null);
   const inForce = draft?.settings[setting.key];
   const id = `set-${setting.key}`;
-  const own = work.ticket?.settings[setting.key];
+  const own = open.ticket?.settings[setting.key];
   const byHand = own !== undefined;
-  const says = fault ?? work.fault?.at(`settings.${setting.key}`);
+  const says = fault ?? drawn.fault?.at(`settings.${setting.key}`);
   const value = typeof own === 'number' ? own : (inForce?.value ?? null);
   const why = inForce && unit.words(inForce.why);
   return (
@@ -31,14 +34,14 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
               label={setting.title}
               value={String(byHand ? own : (inForce?.choice ?? ''))}
               options={setting.choices}
-              onChange={(choice) => work.set(setting.key, choice)}
+              onChange={(choice) => changes.set(setting.key, choice)}
             />
           </div>
         ) : setting.kind === 'ratio' ? (
           <PercentInput
             id={id}
             value={value}
-            onChange={(v) => work.set(setting.key, v)}
+            onChange={(v) => changes.set(setting.key, v)}
             most={setting.most}
             onFault={setFault}
           />
@@ -50,7 +53,7 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
             comesTo={value}
             fault={says}
             onFault={setFault}
-            onChange={(to) => work.set(setting.key, to)}
+            onChange={(to) => changes.set(setting.key, to)}
           />
         ) : (
           <LengthInput
@@ -62,7 +65,7 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
             fault={says}
             describedBy={says ? `${id}-says` : undefined}
             onFault={setFault}
-            onChange={(mm) => work.set(setting.key, mm)}
+            onChange={(mm) => changes.set(setting.key, mm)}
           />
         )}
         <Dot
@@ -71,7 +74,7 @@ export function SettingRow({ setting, draft, work }: { setting: Setting; draft: 
           title={setting.title}
           onReset={() => {
             setFault(null);
-            work.set(setting.key, null);
+            changes.set(setting.key, null);
           }}
         />
       </div>

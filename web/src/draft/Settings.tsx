@@ -2,13 +2,15 @@ import type { Cut, Draft, Setting, Sheet, Way } from '../api/client';
 import { Segmented } from '../kit/Segmented';
 import { lengthOf } from '../measure/readings';
 import { useUnit } from '../tape/unit';
-import type { TicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges } from '../tickets/TicketDesk';
 import { firstDone, MadeWith } from './MadeWith';
 import { SettingRow } from './SettingRow';
 
 /** The amounts from waist to hem, in the order of the body, and at the foot what the garment is made with. Each tells whether the way or a hand set it. */
-export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sheet; work: TicketWork }) {
-  const { cut, ways, draft, sheet, work } = props;
+export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sheet }) {
+  const { cut, ways, draft, sheet } = props;
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
   const unit = useUnit();
   // What says something to what is made stands with it; the rest has its place on the body.
   const ofBody = cut.settings.filter((s) => applies(s, cut, draft) && firstDone(s, draft) === undefined);
@@ -27,9 +29,9 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
           label="Way of drafting"
           tone="brass"
           twoRows={ways.length === 4 && ways.reduce((letters, w) => letters + w.title.length, 0) > 30}
-          value={work.ticket?.way ?? ''}
+          value={open.ticket?.way ?? ''}
           options={ways.map((w) => ({ id: w.id, title: w.title }))}
-          onChange={(way) => work.change([{ set: 'way', to: way }])}
+          onChange={(way) => changes.change([{ set: 'way', to: way }])}
         />
       </div>
       {zones.map((zone) => (
@@ -42,12 +44,12 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
             {ofBody
               .filter((s) => s.zone === zone)
               .map((s) => (
-                <SettingRow key={s.key} setting={s} draft={draft} work={work} />
+                <SettingRow key={s.key} setting={s} draft={draft} />
               ))}
           </div>
         </fieldset>
       ))}
-      <MadeWith cut={cut} draft={draft} work={work} />
+      <MadeWith cut={cut} draft={draft} />
     </div>
   );
 }

@@ -52,11 +52,11 @@ function useFound(typed: string): Place[] {
   const people = usePeople(typed, SHOWN);
   const tickets = useTickets(typed, undefined, SHOWN);
   const cuts = useCuts();
-  const work = useOpenTicket();
-  const cut = cuts.data?.find((c) => c.id === work?.ticket?.cut);
+  const open = useOpenTicket();
+  const cut = cuts.data?.find((c) => c.id === open?.cut);
   const near = useMemo(
-    () => [...(work?.draft && cut ? onTicket(work.id, cut, work.draft) : []), ...inBook(cuts.data ?? [])],
-    [work?.id, work?.draft, cut, cuts.data],
+    () => [...(open?.draft && cut ? onTicket(open.id, cut, open.draft) : []), ...inBook(cuts.data ?? [])],
+    [open?.id, open?.draft, cut, cuts.data],
   );
   return useMemo(() => {
     const kept: Place[] = (tickets.items ?? []).map((t) => ({

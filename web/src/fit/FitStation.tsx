@@ -12,7 +12,7 @@ import { OverlayPaper } from '../paper/OverlayPaper';
 import { remedied } from '../tickets/changes';
 import { NotMeasured } from '../tickets/NotMeasured';
 import type { FittingSaid } from '../tickets/sendable';
-import { useOutbox, useOutboxState, useTicketWork } from '../tickets/TicketDesk';
+import { useOutbox, useOutboxState, useTicketAtHand, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { Correction } from './Correction';
 import { CutCloth } from './CutCloth';
@@ -30,15 +30,16 @@ const MARKED: Record<string, string> = {
 /** The Fit station: what is seen on the body, its cause, and the correction with the draft before and after it. */
 export function FitStation() {
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const { id } = open;
   const outbox = useOutbox();
   const waits = useOutboxState().waiting.some((item) => item.kind === 'fitting' && item.of === id);
   const cuts = useCuts();
   const measures = useMeasures();
-  const { version } = work;
-  const kept = work.saving === 'saved';
-  const remarks = useRemarks(id, version, work.measured && work.ticket !== null && kept);
+  const { version } = open;
+  const kept = open.saving === 'saved';
+  const remarks = useRemarks(id, version, open.measured && open.ticket !== null && kept);
   const fittings = useFittings(id);
   const list = remarks.data ?? [];
   const picked = list.find((r) => r.id === search.get('seen')) ?? null;
@@ -47,8 +48,8 @@ export function FitStation() {
   // A press on the figure leaves the remarks of that place.
   const [place, setPlace] = useState<string | null>(null);
   const settings = picked ? { ...picked.settings, ...own } : {};
-  const changes = picked !== null && Object.keys(picked.settings).length > 0;
-  const after = useDraft(changes && work.asked ? remedied(work.asked, { settings, clothWidth: null }) : null);
+  const corrects = picked !== null && Object.keys(picked.settings).length > 0;
+  const after = useDraft(corrects && open.asked ? remedied(open.asked, { settings, clothWidth: null }) : null);
   const applying = useAction(async (remark: Remark, note: string) => {
     // It waits behind what was changed on the ticket before, in one queue with it.
     await outbox.send({
@@ -65,17 +66,17 @@ export function FitStation() {
     applying.reset();
     setSearch({ seen: remark }, { replace: true });
   };
-  const values = { ...estimatesOf(work.draft?.estimates ?? []), ...(work.sheet && tapesOf(work.sheet)) };
+  const values = { ...estimatesOf(drawn.draft?.estimates ?? []), ...(open.sheet && tapesOf(open.sheet)) };
   const marked = picked ? measures.data?.find((m) => m.key === MARKED[picked.level]) : undefined;
   return (
     <TicketShell at="fit" actions={<ButtonLink to={`/tickets/${id}/draft`}>To the draft</ButtonLink>}>
-      {work.sheetsKnown && !work.measured ? (
+      {open.sheetsKnown && !open.measured ? (
         <NotMeasured ticket={id} title="Nothing to fit yet">
-          Once {work.ticket?.personName ?? 'she'} is measured and the garment is drafted, say here what the fitting
+          Once {open.ticket?.personName ?? 'she'} is measured and the garment is drafted, say here what the fitting
           shows.
         </NotMeasured>
-      ) : !work.draft || !remarks.data ? (
-        <Waiting error={work.error ?? work.fault ?? remarks.error} />
+      ) : !drawn.draft || !remarks.data ? (
+        <Waiting error={open.error ?? drawn.fault ?? remarks.error} />
       ) : (
         <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_20rem]">
           <Seen
@@ -85,9 +86,9 @@ export function FitStation() {
             place={place}
             onAll={() => setPlace(null)}
           />
-          {changes && picked ? (
+          {corrects && picked ? (
             <OverlayPaper
-              ink={work.draft}
+              ink={drawn.draft}
               over={after.data ?? null}
               level="waist"
               names={{ ink: 'in ink: as worn', over: 'in brass: corrected' }}
@@ -111,19 +112,19 @@ export function FitStation() {
               <Correction
                 key={picked.id}
                 remark={picked}
-                draft={work.draft}
-                settings={cuts.data?.find((c) => c.id === work.ticket?.cut)?.settings ?? []}
+                draft={drawn.draft}
+                settings={cuts.data?.find((c) => c.id === open.ticket?.cut)?.settings ?? []}
                 own={own}
                 onOwn={(key, mm) => setOwn((o) => ({ ...o, [key]: mm }))}
                 problem={applying.problem}
                 busy={applying.busy || !kept}
                 onApply={(note) => applying.run(picked, note)}
               >
-                {changes && work.asked && (
+                {corrects && open.asked && (
                   <CutCloth
-                    worn={work.asked}
+                    worn={open.asked}
                     settings={settings}
-                    pieces={work.draft.pieces}
+                    pieces={drawn.draft.pieces}
                     uncut={uncut}
                     onUncut={setUncut}
                     onSpare={(sparing) => setOwn((o) => ({ ...o, ...(sparing as Record<string, number>) }))}

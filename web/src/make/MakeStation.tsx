@@ -15,7 +15,7 @@ import { ExhibitPaper } from '../paper/ExhibitPaper';
 import { useUnit } from '../tape/unit';
 import { NotMeasured } from '../tickets/NotMeasured';
 import type { StepDone } from '../tickets/sendable';
-import { useOutbox, useTicketWork } from '../tickets/TicketDesk';
+import { useOutbox, useTicketAtHand, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { writeAmount } from '../words/amounts';
 import { LongClock } from './LongClock';
@@ -26,11 +26,12 @@ import { ranTooLong, soFar, spent, stepped } from './time';
 export function MakeStation() {
   const [search, setSearch] = useSearchParams();
   const queries = useQueryClient();
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const { id } = open;
   const unit = useUnit();
-  const kept = work.saving === 'saved';
-  const making = useMaking(id, work.version, work.measured && work.ticket !== null && kept);
+  const kept = open.saving === 'saved';
+  const making = useMaking(id, open.version, open.measured && open.ticket !== null && kept);
   const now = useNow(making.data?.steps.some((s) => s.clockSince !== null) ?? false);
   const steps = making.data?.steps ?? [];
   const picked = steps.find((s) => s.id === search.get('step')) ?? steps.find((s) => !s.done) ?? steps[0];
@@ -74,12 +75,12 @@ export function MakeStation() {
         </>
       }
     >
-      {work.sheetsKnown && !work.measured ? (
+      {open.sheetsKnown && !open.measured ? (
         <NotMeasured ticket={id} title="Nothing to make yet">
-          Once {work.ticket?.personName ?? 'she'} is measured, the order of making stands here, step by step.
+          Once {open.ticket?.personName ?? 'she'} is measured, the order of making stands here, step by step.
         </NotMeasured>
       ) : !making.data || !picked ? (
-        <Waiting error={work.error ?? work.fault ?? making.error} again={() => making.refetch()} />
+        <Waiting error={open.error ?? drawn.fault ?? making.error} again={() => making.refetch()} />
       ) : (
         <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[21rem_minmax(0,1fr)_18rem]">
           <div className="flex min-h-0 flex-col gap-2">

@@ -3,7 +3,7 @@ import type { Person, Problem, Sheet, Ticket } from '../api/client';
 import { useCuts, useMeasures, usePerson, useSheets } from '../api/queries';
 import { Button } from '../kit/Button';
 import { Waiting } from '../kit/Waiting';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { MeasureTable } from './MeasureTable';
 import { useSheetWork } from './useSheetWork';
@@ -14,7 +14,8 @@ const untaken = (fault: Problem | null): string[] =>
 
 /** The Measure station of a ticket: its person's sheet. */
 export function TicketMeasures() {
-  const { ticket, error, fault } = useTicketWork();
+  const { ticket, error } = useTicketAtHand();
+  const { fault } = useTicketDraft();
   const person = usePerson(ticket?.personId ?? '');
   const sheets = useSheets(ticket?.personId ?? '');
   if (!ticket || !person.data || !sheets.data) {

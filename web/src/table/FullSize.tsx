@@ -11,7 +11,7 @@ import { boxOf, type Project, path } from '../paper/geometry';
 import { useSize } from '../paper/useSize';
 import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
-import { useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 import { keepScale, keptScale, MARKS, scaleOf, screenName } from './screen';
 
 /** An arrow moves the pattern by so much, mm; with Shift by the finer. */
@@ -26,11 +26,13 @@ const GROUNDS = {
 /** The pattern at true size on a screen, or thrown on the table: piece by piece, or as it lies on the cloth. */
 export function FullSize() {
   useOnlyKeysOf('full size');
-  const work = useTicketWork();
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
+  const drawn = useTicketDraft();
   const name = screenName(window.screen, window.devicePixelRatio);
   const [scale, setScale] = useState(() => keptScale(habits, name));
   const [setting, setSetting] = useState(scale === null);
-  if (!work.draft) return <Waiting error={work.error ?? work.fault} again={() => work.refetch()} />;
+  if (!drawn.draft) return <Waiting error={open.error ?? drawn.fault} again={() => changes.refetch()} />;
   if (setting || scale === null) {
     return (
       <Tape
@@ -43,7 +45,7 @@ export function FullSize() {
       />
     );
   }
-  return <AtTrueSize draft={work.draft} scale={scale} measure={() => setSetting(true)} />;
+  return <AtTrueSize draft={drawn.draft} scale={scale} measure={() => setSetting(true)} />;
 }
 
 /** Two marks, and what a tape reads between them. */
@@ -102,7 +104,7 @@ type Shown = { key: string; title: string; piece: Piece; move: readonly number[]
 const STAY = [1, 0, 0, 1, 0, 0] as const;
 
 function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; measure: () => void }) {
-  const work = useTicketWork();
+  const open = useTicketAtHand();
   const unit = useUnit();
   const [what, setWhat] = useState<'pieces' | 'lay'>('pieces');
   const [at, setAt] = useState(0);
@@ -110,7 +112,7 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
   const [thick, setThick] = useState(3);
   const [off, setOff] = useState({ x: 0, y: 0 });
   const [ref, size] = useSize<HTMLDivElement>();
-  const lay = useLay(work.id, 'shell', work.version, 150, what === 'lay' && work.saving === 'saved');
+  const lay = useLay(open.id, 'shell', open.version, 150, what === 'lay' && open.saving === 'saved');
   const piece = draft.pieces[at % draft.pieces.length];
   const count = draft.pieces.length;
   const go = useCallback(
@@ -161,7 +163,7 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
   return (
     <main className="flex h-dvh flex-col" style={{ background: look.paper }}>
       <div className="flex flex-wrap items-center gap-3 border-line border-b bg-calico px-4 py-2">
-        <ButtonLink to={`/tickets/${work.id}/cut?view=cloth`}>Back to the cloth</ButtonLink>
+        <ButtonLink to={`/tickets/${open.id}/cut?view=cloth`}>Back to the cloth</ButtonLink>
         <Segmented
           label="What is shown"
           value={what}

@@ -10,19 +10,20 @@ import { useUndoable } from '../kit/Undo';
 import { ClothFields } from './ClothFields';
 import { inverse, type Kept, type Step } from './changes';
 import { cutSteps } from './otherCut';
-import { useTicketWork } from './TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from './TicketDesk';
 
 /** What stands on a ticket beside its amounts: its name, its day, its cut and the cloth. Each change is kept as it is made. */
 export function TicketCard(props: { open: boolean; onClose: () => void }) {
-  const work = useTicketWork();
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
   const navigate = useNavigate();
   const undoable = useUndoable();
   const before = useRef<Kept | null>(null);
   const made = useRef<Step[]>([]);
-  if (props.open && before.current === null) before.current = work.ticket;
+  if (props.open && before.current === null) before.current = open.ticket;
   const change = (steps: Step[]) => {
     made.current = [...made.current, ...steps];
-    work.change(steps);
+    changes.change(steps);
   };
   const close = () => {
     const steps = made.current;
@@ -30,18 +31,18 @@ export function TicketCard(props: { open: boolean; onClose: () => void }) {
     before.current = null;
     made.current = [];
     props.onClose();
-    if (steps.length > 0) undoable({ text: 'The ticket was changed', undo: () => work.change(back) });
+    if (steps.length > 0) undoable({ text: 'The ticket was changed', undo: () => changes.change(back) });
   };
-  const otherwise = work.ticket ? otherCloths(work.ticket.cloth)[0] : 0;
+  const otherwise = open.ticket ? otherCloths(open.ticket.cloth)[0] : 0;
   return (
     <Overlay open={props.open} onClose={close} title="The ticket and its cloth">
-      {work.ticket && <Fields ticket={work.ticket} change={change} />}
+      {open.ticket && <Fields ticket={open.ticket} change={change} />}
       <div className="flex flex-wrap justify-between gap-3">
-        {work.ticket && (
+        {open.ticket && (
           <Button
             onClick={() => {
               close();
-              navigate(`/tickets/${work.id}/compare?over=cloth:${otherwise}`);
+              navigate(`/tickets/${open.id}/compare?over=cloth:${otherwise}`);
             }}
           >
             {otherwise === 0 ? 'What changes in woven cloth' : 'What changes in a knit'}
@@ -56,7 +57,7 @@ export function TicketCard(props: { open: boolean; onClose: () => void }) {
 }
 
 function Fields({ ticket, change }: { ticket: Kept; change: (steps: Step[]) => void }) {
-  const work = useTicketWork();
+  const drawn = useTicketDraft();
   const cuts = useCuts();
   const ways = useWays();
   const labels = useId();
@@ -68,7 +69,7 @@ function Fields({ ticket, change }: { ticket: Kept; change: (steps: Step[]) => v
         label="Called here"
         value={name}
         maxLength={120}
-        fault={empty ? 'A ticket needs a name' : work.fault?.at('name')}
+        fault={empty ? 'A ticket needs a name' : drawn.fault?.at('name')}
         onChange={(e) => {
           setName(e.target.value);
           if (e.target.value.trim() !== '') change([{ set: 'name', to: e.target.value.trim() }]);
@@ -79,7 +80,7 @@ function Fields({ ticket, change }: { ticket: Kept; change: (steps: Step[]) => v
           label="Promised for"
           type="date"
           value={ticket.promised ?? ''}
-          fault={work.fault?.at('promised')}
+          fault={drawn.fault?.at('promised')}
           onChange={(e) => change([{ set: 'promised', to: e.target.value || null }])}
         />
         <div>

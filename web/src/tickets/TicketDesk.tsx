@@ -62,7 +62,16 @@ export function useDesk(): Desk {
   return desk;
 }
 
-const AtWork = createContext<TicketWork | null>(null);
+/** The ticket as it is shown, with every change, what it is drafted from, and how far it is kept. */
+export type TicketAtHand = ReturnType<typeof useWork>['open'];
+/** What its draft came to. */
+export type TicketDraft = ReturnType<typeof useWork>['drawn'];
+/** What changes it; always the same. */
+export type TicketChanges = ReturnType<typeof useWork>['changes'];
+
+const AtHand = createContext<TicketAtHand | null>(null);
+const Drafted = createContext<TicketDraft | null>(null);
+const Changes = createContext<TicketChanges | null>(null);
 
 /** Above all stations of a ticket: what they show and change is the one ticket of the address. */
 export function TicketDesk() {
@@ -79,23 +88,43 @@ function OneTicket({ id }: { id: string }) {
     useMemo(() => ({ z: () => desk.undo(id), p: () => navigate(`/tickets/${id}/cut?print`) }), [desk, id, navigate]),
   );
   return (
-    <AtWork.Provider value={work}>
-      <Outlet />
-    </AtWork.Provider>
+    <Changes.Provider value={work.changes}>
+      <TicketAsOf open={work.open} drawn={work.drawn}>
+        <Outlet />
+      </TicketAsOf>
+    </Changes.Provider>
   );
 }
 
-/** The ticket at work: its draft redrawn with every change, each change kept a moment later. */
-export function useTicketWork(): TicketWork {
-  const work = useContext(AtWork);
-  if (!work) throw new Error('No ticket above here');
-  return work;
+/** What stands inside sees the ticket and its draft as they were then: for what follows the paper at leisure. */
+export function TicketAsOf(props: { open: TicketAtHand; drawn: TicketDraft; children: ReactNode }) {
+  return (
+    <AtHand.Provider value={props.open}>
+      <Drafted.Provider value={props.drawn}>{props.children}</Drafted.Provider>
+    </AtHand.Provider>
+  );
 }
 
-/** The ticket that is open, where one is. */
-export const useOpenTicket = (): TicketWork | null => useContext(AtWork);
+function above<T>(value: T | null): T {
+  if (value === null) throw new Error('No ticket above here');
+  return value;
+}
 
-export type TicketWork = ReturnType<typeof useWork>;
+/** The ticket of the address. */
+export const useTicketAtHand = (): TicketAtHand => above(useContext(AtHand));
+
+/** Its draft, redrawn with every change. */
+export const useTicketDraft = (): TicketDraft => above(useContext(Drafted));
+
+/** What changes it: each change is kept a moment later. */
+export const useTicketChanges = (): TicketChanges => above(useContext(Changes));
+
+/** The ticket that is open and its draft, where one is. */
+export function useOpenTicket(): { id: string; cut: string | undefined; draft: TicketDraft['draft'] } | null {
+  const open = useContext(AtHand);
+  const drawn = useContext(Drafted);
+  return open && drawn && { id: open.id, cut: open.ticket?.cut, draft: drawn.draft };
+}
 
 function useWork(id: string) {
   const desk = useDesk();
@@ -167,26 +196,30 @@ function useWork(id: string) {
       : lost || mine.refused || mine.clash || mine.unsent.length > 0
         ? 'unsaved'
         : 'saving';
-  return {
-    id,
-    /** The ticket as it is shown: with every change, kept or not. */
-    ticket: shown,
-    version: ticket.data?.version ?? 0,
-    error: ticket.error ?? sheets.error,
-    sheet,
-    measured: sheets.data !== undefined && sheet !== null,
-    sheetsKnown: sheets.data !== undefined,
-    asked,
-    draft,
-    line,
-    drawn,
-    said,
-    fault,
-    saving,
-    clash: mine.clash,
-    canUndo: mine.past.length > 0,
-    ...doing,
-  };
+  const version = ticket.data?.version ?? 0;
+  const { clash } = mine;
+  const canUndo = mine.past.length > 0;
+  const failed = ticket.error ?? sheets.error;
+  const sheetsKnown = sheets.data !== undefined;
+  const open = useMemo(
+    () => ({
+      id,
+      /** With every change, kept or not. */
+      ticket: shown,
+      version,
+      error: failed,
+      sheet,
+      measured: sheetsKnown && sheet !== null,
+      sheetsKnown,
+      asked,
+      saving,
+      clash,
+      canUndo,
+    }),
+    [id, shown, version, failed, sheet, sheetsKnown, asked, saving, clash, canUndo],
+  );
+  const ofDraft = useMemo(() => ({ draft, line, drawn, said, fault }), [draft, line, drawn, said, fault]);
+  return { open, drawn: ofDraft, changes: doing };
 }
 
 /** What a ticket is drafted from, on its person's sheet. */

@@ -7,16 +7,18 @@ import type { Station } from '../kit/TapeBar';
 import { useUnit } from '../tape/unit';
 import { ClashCard } from './ClashCard';
 import { TicketCard } from './TicketCard';
-import { type Saving, useTicketWork } from './TicketDesk';
+import { type Saving, useTicketAtHand, useTicketChanges } from './TicketDesk';
 
 const SAVING = { saved: 'kept', saving: 'keeping…', unsaved: 'not kept yet' };
 
 /** A station of a ticket: the tape under its name, and what happens when two people edit it. */
 export function TicketShell(props: { at: Station; actions?: ReactNode; children: ReactNode }) {
-  const work = useTicketWork();
-  const to = useCallback((station: Station) => `/tickets/${work.id}/${station}`, [work.id]);
-  const { ticket, clash } = work;
-  useOpened(`/tickets/${work.id}/draft`, ticket?.name, ticket?.personName ?? '');
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
+  const to = useCallback((station: Station) => `/tickets/${open.id}/${station}`, [open.id]);
+  const { ticket } = open;
+  const { clash } = open;
+  useOpened(`/tickets/${open.id}/draft`, ticket?.name, ticket?.personName ?? '');
   return (
     <Shell
       at={props.at}
@@ -31,16 +33,16 @@ export function TicketShell(props: { at: Station; actions?: ReactNode; children:
             cloth={ticket.cloth}
             revisions={ticket.revisions}
             promised={ticket.promised}
-            saving={work.saving}
-            canUndo={work.canUndo}
-            onUndo={work.undo}
+            saving={open.saving}
+            canUndo={open.canUndo}
+            onUndo={changes.undo}
             actions={props.actions}
           />
         )
       }
     >
       {props.children}
-      {clash && <ClashCard key={clash.theirs.version} clash={clash} onSettle={work.settle} />}
+      {clash && <ClashCard key={clash.theirs.version} clash={clash} onSettle={changes.settle} />}
     </Shell>
   );
 }

@@ -2,13 +2,15 @@ import { Button } from '../kit/Button';
 import { Card } from '../kit/Card';
 import { useUndoable } from '../kit/Undo';
 import { useUnit } from '../tape/unit';
-import type { TicketWork } from '../tickets/TicketDesk';
+import { useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 
 /** What to know before cutting, and which figures rest on guesses. */
-export function Notices({ work }: { work: TicketWork }) {
+export function Notices() {
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
   const unit = useUnit();
   const undoable = useUndoable();
-  const draft = work.draft;
+  const draft = drawn.draft;
   if (!draft) return null;
   return (
     <>
@@ -18,7 +20,7 @@ export function Notices({ work }: { work: TicketWork }) {
           {n.remedy && (
             <Button
               className="mt-2 block"
-              onClick={() => n.remedy && undoable({ text: n.remedy.text, undo: work.apply(n.remedy) })}
+              onClick={() => n.remedy && undoable({ text: n.remedy.text, undo: changes.apply(n.remedy) })}
             >
               {n.remedy.text}
             </Button>

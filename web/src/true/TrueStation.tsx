@@ -13,7 +13,7 @@ import { ExhibitPaper } from '../paper/ExhibitPaper';
 import { useUnit } from '../tape/unit';
 import { remedied } from '../tickets/changes';
 import { NotMeasured } from '../tickets/NotMeasured';
-import { type TicketWork, useTicketWork } from '../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
 import { Finding } from './Finding';
 import { Notices } from './Notices';
@@ -27,17 +27,19 @@ const VIEWS = [
 /** The True station: one plumb line for each inspection, what it found, and the lines it measured. */
 export function TrueStation() {
   const [search, setSearch] = useSearchParams();
-  const work = useTicketWork();
-  const { id } = work;
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
+  const { id } = open;
   const cuts = useCuts();
   const undoable = useUndoable();
-  const looked = useDraft(work.asked);
-  const checks = (looked.data ?? work.draft)?.checks ?? [];
+  const looked = useDraft(open.asked);
+  const checks = (looked.data ?? drawn.draft)?.checks ?? [];
   const picked = checks.find((c) => c.id === search.get('check')) ?? worst(checks);
   // A remedy can be looked at before it is applied: the same plumb line, hung as it would then be.
   const [tried, setTried] = useState<{ check: string; at: number } | null>(null);
   const trying = tried && tried.check === picked?.id ? picked.remedies[tried.at] : undefined;
-  const asked = trying && work.asked ? remedied(work.asked, trying) : work.asked;
+  const asked = trying && open.asked ? remedied(open.asked, trying) : open.asked;
   const evidence = useEvidence(asked);
   const would = useDraft(trying ? asked : null);
   const shown = evidence.data?.find((e) => e.check === picked?.id) ?? null;
@@ -69,8 +71,8 @@ export function TrueStation() {
         </>
       }
     >
-      {!work.draft || !picked ? (
-        <NothingYet id={id} work={work} />
+      {!drawn.draft || !picked ? (
+        <NothingYet />
       ) : (
         <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-cols-[13rem_minmax(0,1fr)] md:grid-rows-[minmax(0,1.5fr)_minmax(0,1fr)] xl:grid-cols-[14.5rem_minmax(0,1fr)_20rem] xl:grid-rows-1">
           <div className="flex min-h-0 flex-col gap-2 md:row-span-2 xl:row-span-1">
@@ -79,10 +81,10 @@ export function TrueStation() {
             </div>
             <PlumbList checks={checks} picked={picked} onPick={pick} />
           </div>
-          {view === 'figure' && work.sheet ? (
+          {view === 'figure' && open.sheet ? (
             <OnHerFigure
-              sheet={work.sheet}
-              draft={would.data && trying ? would.data : work.draft}
+              sheet={open.sheet}
+              draft={would.data && trying ? would.data : drawn.draft}
               evidence={evidence.data ?? []}
               picked={picked.id}
               onPick={pick}
@@ -98,19 +100,19 @@ export function TrueStation() {
             <Finding
               check={picked}
               figures={shown?.figures ?? []}
-              settings={cuts.data?.find((c) => c.id === work.ticket?.cut)?.settings ?? []}
-              draft={work.draft}
+              settings={cuts.data?.find((c) => c.id === open.ticket?.cut)?.settings ?? []}
+              draft={drawn.draft}
               tried={trying ? (tried?.at ?? null) : null}
               onTry={(at) => setTried(at === null ? null : { check: picked.id, at })}
               onApply={(remedy) => {
                 setTried(null);
-                undoable({ text: remedy.text, undo: work.apply(remedy) });
+                undoable({ text: remedy.text, undo: changes.apply(remedy) });
               }}
             />
-            {view === 'figure' && work.sheet && (
-              <RoomOverBody sheet={work.sheet} draft={work.draft} evidence={evidence.data ?? []} onPick={pick} />
+            {view === 'figure' && open.sheet && (
+              <RoomOverBody sheet={open.sheet} draft={drawn.draft} evidence={evidence.data ?? []} onPick={pick} />
             )}
-            <Notices work={work} />
+            <Notices />
           </Scroll>
         </div>
       )}
@@ -165,13 +167,15 @@ function PlumbList(props: { checks: Check[]; picked: Check; onPick: (check: stri
   );
 }
 
-function NothingYet({ id, work }: { id: string; work: TicketWork }) {
-  if (work.sheetsKnown && !work.measured) {
+function NothingYet() {
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  if (open.sheetsKnown && !open.measured) {
     return (
-      <NotMeasured ticket={id} title="Nothing to true yet">
+      <NotMeasured ticket={open.id} title="Nothing to true yet">
         The plumb lines hang once there is a draft, and a draft needs waist and hip.
       </NotMeasured>
     );
   }
-  return <Waiting error={work.error ?? work.fault} />;
+  return <Waiting error={open.error ?? drawn.fault} />;
 }

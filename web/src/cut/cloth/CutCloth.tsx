@@ -8,7 +8,7 @@ import { Segmented } from '../../kit/Segmented';
 import { Waiting } from '../../kit/Waiting';
 import { INCH } from '../../tape/reader';
 import { useUnit } from '../../tape/unit';
-import type { TicketWork } from '../../tickets/TicketDesk';
+import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../../tickets/TicketDesk';
 import { PrintRoom } from '../PrintRoom';
 import type { Paper } from '../papers';
 import { ClothTable } from './ClothTable';
@@ -19,23 +19,25 @@ const LAYERS: Record<string, string> = { shell: 'Shell', lining: 'Lining', fusin
 const WIDTHS = { in: [60, 54, 45, 36].map((w) => w * INCH), cm: [1500, 1400, 1150, 900] };
 
 /** The cloth: what to buy, how the pieces lie on it, and what would save. */
-export function CutCloth(props: { work: TicketWork; paper: Paper; onPaper: (paper: Paper) => void }) {
-  const { work } = props;
+export function CutCloth(props: { paper: Paper; onPaper: (paper: Paper) => void }) {
+  const open = useTicketAtHand();
+  const drawn = useTicketDraft();
+  const changes = useTicketChanges();
   const unit = useUnit();
   const [layer, setLayer] = useState('shell');
   const [picked, pick] = useState<string | null>(null);
-  const lay = useClothLay(work, layer, work.measured && work.ticket !== null);
-  const cloth = work.ticket?.cloth;
-  const draft = work.draft;
-  if (!draft || !cloth) return <Waiting error={work.error ?? work.fault} again={() => work.refetch()} />;
+  const lay = useClothLay(layer, open.measured && open.ticket !== null);
+  const cloth = open.ticket?.cloth;
+  const draft = drawn.draft;
+  if (!draft || !cloth) return <Waiting error={open.error ?? drawn.fault} again={() => changes.refetch()} />;
   const shell = layer === 'shell';
   const width = shell ? cloth.width : (lay.lay?.width ?? 0);
   const folded = shell ? cloth.folded : (lay.lay?.folded ?? true);
   const said = (w: number) => ({ id: String(w), title: unit.write(w) });
   const widen = (mm: number) =>
-    shell ? work.change([{ set: 'cloth.width', to: mm }]) : lay.set({ width: mm, folded: lay.lay?.folded });
+    shell ? changes.change([{ set: 'cloth.width', to: mm }]) : lay.set({ width: mm, folded: lay.lay?.folded });
   const fold = (to: boolean) =>
-    shell ? work.change([{ set: 'cloth.folded', to }]) : lay.set({ folded: to, width: lay.lay?.width });
+    shell ? changes.change([{ set: 'cloth.folded', to }]) : lay.set({ folded: to, width: lay.lay?.width });
   const inHand = lay.now.find((p) => nameOf(p) === picked);
   // The cloth's own width stands among the usual ones.
   const widths = [...new Set([...WIDTHS[unit.shown].filter((w) => Math.abs(w - width) > 0.5), width])].sort(
@@ -144,7 +146,6 @@ export function CutCloth(props: { work: TicketWork; paper: Paper; onPaper: (pape
 }
 
 function ToBuy(props: {
-  work: TicketWork;
   paper: Paper;
   onPaper: (paper: Paper) => void;
   lay: ClothLay;
@@ -152,11 +153,13 @@ function ToBuy(props: {
   width: number;
   folded: boolean;
 }) {
-  const { work, lay, layer } = props;
+  const { lay, layer } = props;
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
   const unit = useUnit();
-  const cloth = work.ticket?.cloth;
+  const cloth = open.ticket?.cloth;
   const view = lay.lay;
-  const savings = useSavings(work.id, layer, work.version, !!view && !lay.looking && work.saving === 'saved');
+  const savings = useSavings(open.id, layer, open.version, !!view && !lay.looking && open.saving === 'saved');
   if (!view || !cloth) return <div />;
   const shrinks = layer === 'shell' ? cloth.shrinkage : 0;
   const repeat = layer === 'shell' ? cloth.repeat : 0;
@@ -167,7 +170,7 @@ function ToBuy(props: {
     if (s.id === 'together' && s.beside)
       return lay.set({ beside: [...(lay.view?.beside ?? []).map((b) => b.id), s.beside] });
     if (layer === 'shell')
-      return work.change([
+      return changes.change([
         { set: s.id === 'width' ? 'cloth.width' : 'cloth.folded', to: s.id === 'width' ? s.width : s.folded },
       ]);
     return lay.set({ width: s.width, folded: s.folded });
@@ -196,8 +199,8 @@ function ToBuy(props: {
         )}
       </section>
       <div className="grid grid-cols-2 gap-2">
-        <PrintRoom id={work.id} paper={props.paper} onPaper={props.onPaper} first="lay" layer={layer} />
-        <ButtonLink to={`/tickets/${work.id}/full-size`}>On the table</ButtonLink>
+        <PrintRoom id={open.id} paper={props.paper} onPaper={props.onPaper} first="lay" layer={layer} />
+        <ButtonLink to={`/tickets/${open.id}/full-size`}>On the table</ButtonLink>
       </div>
       <Copies lay={lay} />
       <section className="flex flex-col gap-2">
@@ -229,8 +232,8 @@ function ToBuy(props: {
           </ul>
         )}
       </section>
-      <Beside work={work} lay={lay} />
-      <Longest work={work} layer={layer} remnant={!!view.sheet} />
+      <Beside lay={lay} />
+      <Longest layer={layer} remnant={!!view.sheet} />
       <Remnant lay={lay} />
     </div>
   );
@@ -268,10 +271,11 @@ function Copies({ lay }: { lay: ClothLay }) {
 }
 
 /** Another ticket that is cut from the same cloth. */
-function Beside({ work, lay }: { work: TicketWork; lay: ClothLay }) {
+function Beside({ lay }: { lay: ClothLay }) {
+  const open = useTicketAtHand();
   const tickets = useTickets('', undefined, 50);
   const beside = lay.view?.beside ?? [];
-  const others = (tickets.items ?? []).filter((t) => t.id !== work.id && !beside.some((b) => b.id === t.id));
+  const others = (tickets.items ?? []).filter((t) => t.id !== open.id && !beside.some((b) => b.id === t.id));
   const ids = beside.map((b) => b.id);
   return (
     <section className="flex flex-col gap-1.5">
@@ -303,14 +307,16 @@ function Beside({ work, lay }: { work: TicketWork; lay: ClothLay }) {
 }
 
 /** The other way round: a cloth that is there, and how long a garment it gives. */
-function Longest({ work, layer, remnant }: { work: TicketWork; layer: string; remnant: boolean }) {
+function Longest({ layer, remnant }: { layer: string; remnant: boolean }) {
+  const open = useTicketAtHand();
+  const changes = useTicketChanges();
   const unit = useUnit();
   const [along, setAlong] = useState(unit.shown === 'in' ? 36 * INCH : 1000);
   const [fault, setFault] = useState<string | null>(null);
   const { run, busy, problem, answer } = useAction(() =>
     unwrap(
       api.GET('/api/tickets/{id}/lay/longest', {
-        params: { path: { id: work.id }, query: { layer, along: remnant ? undefined : along } },
+        params: { path: { id: open.id }, query: { layer, along: remnant ? undefined : along } },
       }),
     ),
   );
@@ -350,7 +356,7 @@ function Longest({ work, layer, remnant }: { work: TicketWork; layer: string; re
           <button
             type="button"
             className="font-medium underline decoration-line underline-offset-4 hover:decoration-brass"
-            onClick={() => work.set('length', found.length)}
+            onClick={() => changes.set('length', found.length)}
           >
             Make it so long
           </button>

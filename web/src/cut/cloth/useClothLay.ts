@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { api, type Problem, problemOf, unwrap, type Views, whenThereIsRoom } from '../../api/client';
 import { keys, useLay } from '../../api/queries';
-import type { TicketWork } from '../../tickets/TicketDesk';
+import { useTicketAtHand } from '../../tickets/TicketDesk';
 import { bounds, go, overlap, type Ring, slid } from './collide';
 
 export type Laid = Views['PlacementView'];
@@ -15,14 +15,15 @@ const TRIES: (number | undefined)[] = [24, 150, undefined];
 export const nameOf = (p: Laid) => `${p.garment}/${p.piece}/${p.copy}`;
 
 /** The lay on a cloth: looked for in the background, moved by hand, kept. */
-export function useClothLay(work: TicketWork, layer: string, enabled: boolean) {
-  const { id, version } = work;
+export function useClothLay(layer: string, enabled: boolean) {
+  const open = useTicketAtHand();
+  const { id, version } = open;
   const queries = useQueryClient();
   const [asked, setAsked] = useState(0);
   const [enough, setEnough] = useState(false);
   const [moves, setMoves] = useState<Laid[][]>([]);
   const [problem, setProblem] = useState<Problem | null>(null);
-  const ready = enabled && work.saving === 'saved';
+  const ready = enabled && open.saving === 'saved';
   const first = useLay(id, layer, version, TRIES[0], ready);
   const second = useLay(id, layer, version, TRIES[1], ready && asked >= 1);
   const third = useLay(id, layer, version, TRIES[2], ready && asked >= 2);

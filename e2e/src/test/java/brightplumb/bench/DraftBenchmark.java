@@ -1,5 +1,7 @@
 package brightplumb.bench;
 
+import brightplumb.core.working.Fact;
+
 import brightplumb.core.garment.DraftRequest;
 import brightplumb.core.garment.Drafted;
 import brightplumb.core.garment.Drafting;
@@ -106,7 +108,7 @@ public class DraftBenchmark {
     }
 
     @Benchmark
-    public Map<String, List<Rival>> draftWithRivals() {
+    public Map<Fact, List<Rival>> draftWithRivals() {
         return Rivals.of(Drafting.draft(request));
     }
 }
