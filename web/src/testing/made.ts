@@ -1,5 +1,16 @@
 /** Answers as the workroom would give them, made for the tests: whole, and plain where a test says nothing. */
-import type { Cloth, ClothField, Draft, Making, MakingStep, Piece, Revision, Step } from '../api/client';
+import type {
+  Check,
+  Cloth,
+  ClothField,
+  Draft,
+  Making,
+  MakingStep,
+  Piece,
+  Revision,
+  Setting,
+  Step,
+} from '../api/client';
 import type { DraftAsked } from '../api/queries';
 
 /** A woven cloth, plain and washed. */
@@ -130,6 +141,42 @@ export const madePiece = (over: Partial<Piece>): Piece => ({
   folds: [],
   lines: [],
   madeBy: null,
+  ...over,
+});
+
+export const madeCheck = (over: Partial<Check>): Check => ({
+  id: 'hip.fits',
+  title: 'Hip room',
+  verdict: 'true',
+  text: 'There is room.',
+  cause: '',
+  measured: 0,
+  wanted: 0,
+  tolerance: 1,
+  difference: 0,
+  atLeast: true,
+  unit: 'mm',
+  posture: 'standing',
+  whenTrue: 'fits',
+  whenOff: 'short by {measured}',
+  guesses: [],
+  undecided: null,
+  remedies: [],
+  words: {},
+  ...over,
+});
+
+export const madeSetting = (over: Partial<Setting>): Setting => ({
+  key: 'hipEase',
+  title: 'Hip ease',
+  label: 'Ease all round',
+  zone: 'Hip',
+  kind: 'length',
+  least: 0,
+  most: 100,
+  choices: [],
+  levelled: false,
+  readBy: [],
   ...over,
 });
 
