@@ -3,7 +3,8 @@
 
 APPLICATION=
 BUILT=app/target/built
-SOURCES="pom.xml */pom.xml core/src/main formats/src/main app/src/main web/src web/index.html web/public web/package-lock.json web/openapi.json web/*.ts web/*.json"
+SOURCES="pom.xml */pom.xml core/src/main formats/src/main app/src/main
+  web/src web/index.html web/public web/package-lock.json web/openapi.json web/*.ts web/*.json"
 
 # Builds when something that goes into the jar is newer than it, and when the jar cannot be opened: one whose writing
 # was ended has no list of its files. Two copies that start at once build one after the other.
@@ -92,7 +93,10 @@ await_application() {
   local log=$PLUMB_DATA/application.log tries
   for tries in $(seq 3000); do
     kill -0 "$APPLICATION" 2>/dev/null \
-      || { tail -q -n 20 "$log" "$PLUMB_DATA/application.out" >&2 2>/dev/null; fail "the application did not start; its log is $log"; }
+      || {
+        tail -q -n 20 "$log" "$PLUMB_DATA/application.out" >&2 2>/dev/null
+        fail "the application did not start; its log is $log"
+      }
     if healthy; then return; fi
     [ $((tries % 300)) -ne 0 ] || say "still starting, after $((tries / 10)) seconds"
     sleep 0.1
@@ -114,7 +118,8 @@ healthy() {
   [[ $line == *" 200"* ]]
 }
 
-# A copy that was killed leaves its application behind; it is ended before the next starts. Only one of ours is: its number may be
+# A copy that was killed leaves its application behind; it is ended before the next starts. Only one of ours is: its
+# number may be
 # somebody else's by now.
 end_left_application() {
   local left

@@ -35,7 +35,8 @@ bench() {
   if [ "$what" = redraw ] || [ "$what" = all ]; then measure brightplumb.bench.RedrawBench; fi
 }
 
-# Each garment by itself, its draft and its yardstick one right after the other: this machine's speed changes by the minute.
+# Each garment by itself, its draft and its yardstick one right after the other: this machine's speed changes by the
+# minute.
 bench_core() {
   local garment
   for garment in "straight-skirt house" "straight-skirt quarter" "straight-skirt halfblock" "straight-skirt allocated" \
@@ -55,10 +56,13 @@ ratios() {
   echo "drafts with checks, as multiples of the yardstick and of their panels alone in the same run:"
   awk '/:p0\.50 / { key = $2 " " $3; if ($1 ~ /yardstick/) yard[key] = $5; if ($1 ~ /draftWithChecks/) draft[key] = $5
       if ($1 ~ /panelsAlone/) bare[key] = $5 }
-    END { for (key in draft) if (yard[key] > 0) printf "  %-30s %6.0f us  %5.1f x  %4.2f x\n", key, draft[key], draft[key] / yard[key], draft[key] / bare[key] }' "$1" | sort
+    END { for (key in draft) if (yard[key] > 0)
+      printf "  %-30s %6.0f us  %5.1f x  %4.2f x\n",
+        key, draft[key], draft[key] / yard[key], draft[key] / bare[key] }' "$1" | sort
 }
 
-# Two drafts in turns, each pair in a machine of its own: with all pieces against the panels alone, and one-piece garments against trousers.
+# Two drafts in turns, each pair in a machine of its own: with all pieces against the panels alone, and one-piece
+# garments against trousers.
 bench_pairs() {
   local pair
   for pair in "straight-skirt house" "lined-pencil house" "slit-pencil house" "tailored-shorts house" "flap-pocket-shorts house" \

@@ -37,7 +37,8 @@ cluster_home() {
   fi
 }
 
-# Whether the database of a data folder was made by an earlier start, its application's role included; its password is then known.
+# Whether the database of a data folder was made by an earlier start, its application's role included; its password is
+# then known.
 knows_cluster() {
   local dir; dir=$(cluster_home "$1")
   [ -s "$dir/pg/PG_VERSION" ] && [ -s "$dir/app-password" ] && PG_PASSWORD=$(cat "$dir/app-password")
@@ -79,7 +80,10 @@ start_cluster() {
   CLUSTER_PID=$(as_pg head -n 1 "$cluster/postmaster.pid")
   local database
   [ "$kind" = throwaway ] && database=postgres || database=brightplumb
-  own_database "$port" $database >>"$log.role" 2>&1 || { tail -n 5 "$log.role" >&2; fail "the database could not be made"; }
+  own_database "$port" $database >>"$log.role" 2>&1 || {
+    tail -n 5 "$log.role" >&2
+    fail "the database could not be made"
+  }
 }
 
 # The programs that made a cluster are the ones that run it: another version cannot read its files.
@@ -116,7 +120,8 @@ as_keeper() {
   PGPASSWORD=$PG_KEEPER_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$1" -U "$PG_KEEPER" -d "$2" -v ON_ERROR_STOP=1 -qtA -f -
 }
 
-# own_database PORT NAME: makes the application's role and its database, and hands it what an earlier start made as the keeper.
+# own_database PORT NAME: makes the application's role and its database, and hands it what an earlier start made as the
+# keeper.
 own_database() {
   local port=$1 name=$2
   as_keeper "$port" postgres <<SQL

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import type { Draft, Piece, Views } from '../api/client';
 import { boxOf, frame, type Project, project } from '../paper/geometry';
-import { InnerLines, Outline, toneOf } from '../paper/marks';
+import { InnerLines, toneOf } from '../paper/marks';
+import { type PieceInk, PieceLines } from '../paper/PieceLines';
 import { useSize } from '../paper/useSize';
 
 type Pages = Views['PagesView'];
@@ -59,7 +60,9 @@ export function PatternPaper({ draft, pages, tiled }: { draft: Draft; pages: Pag
             const to = project({ dx: at[0] as number, dy: at[1] as number, flip: false }, view);
             const [first, ...others] = oneSheet(pages, piece.id);
             // What is cut from another's sheet is drawn there as a line alone.
-            if (first !== piece.id) return <CutLines key={piece.id} piece={piece} to={to} />;
+            if (first !== piece.id) {
+              return <PieceLines key={piece.id} piece={piece} to={to} ink={inkOf(piece, view.scale, false)} />;
+            }
             const names = [piece, ...draft.pieces.filter((p) => others.includes(p.id))].map((p) => p.name);
             return <CutPiece key={piece.id} piece={piece} name={names.join(', ')} to={to} scale={view.scale} />;
           })}
@@ -77,65 +80,32 @@ function oneSheet(pages: Pages, id: string): string[] {
   return one && other && a && b && a[0] === b[0] && a[1] === b[1] ? [one, other] : [id];
 }
 
-function CutLines({ piece, to }: { piece: Piece; to: Project }) {
-  const { tone } = toneOf(piece.id);
-  return (
-    <>
-      <Outline segments={piece.cutLine} to={to} tone={tone} width={2.2} />
-      <Outline segments={piece.sewLine} to={to} tone={tone} width={1.2} dash="6 4" />
-    </>
-  );
+/** How long a notch is at least on the screen, and how far its strokes stand apart, px. */
+const NOTCH = { reach: 7, apart: 4 };
+
+/** Cut line and sewn line in the ink of the panel; with all that is marked where the piece has a sheet of its own. */
+function inkOf(piece: Piece, scale: number, whole: boolean): PieceInk {
+  const colour = `var(--color-${toneOf(piece.id).tone})`;
+  const black = 'var(--color-ink)';
+  return {
+    cut: { colour, width: 2.2 },
+    sewn: { colour, width: 1.2, dash: '6 4' },
+    ...(whole && {
+      dart: { colour, width: 1, dash: '4 3' },
+      grain: { colour: black, width: 1.2, heads: true },
+      notch: { colour: black, width: 1.6, reach: Math.max(10, NOTCH.reach / scale), apart: NOTCH.apart / scale },
+      drill: { colour: black, radius: 2.5, filled: true },
+    }),
+  };
 }
 
 function CutPiece(props: { piece: Piece; name: string; to: Project; scale: number }) {
   const { piece, name, to, scale } = props;
-  const { tone } = toneOf(piece.id);
-  const grain = piece.grain.map((p) => to(p));
-  const [a, b] = grain;
   return (
     <g>
-      <CutLines piece={piece} to={to} />
+      <PieceLines piece={piece} to={to} ink={inkOf(piece, scale, true)} />
       <InnerLines piece={piece} to={to} />
-      {piece.darts.map((d) => {
-        const legs = d.legs.map((l) => to(l));
-        const point = to(d.point);
-        return (
-          <path
-            key={d.point.join()}
-            d={`M${legs[0]?.join(' ')}L${point.join(' ')}L${legs[1]?.join(' ')}`}
-            fill="none"
-            stroke={`var(--color-${tone})`}
-            strokeDasharray="4 3"
-          />
-        );
-      })}
-      {piece.marks.map((m) => {
-        const at = to(m.at);
-        if (m.kind === 'drill')
-          return <circle key={m.at.join()} cx={at[0]} cy={at[1]} r="2.5" fill="var(--color-ink)" />;
-        const reach = Math.max(7, 10 * scale);
-        const [dx, dy] = m.direction as [number, number];
-        return Array.from({ length: m.count }, (_, i) => {
-          const off = (i - (m.count - 1) / 2) * 4;
-          const x = at[0] - dy * off;
-          const y = at[1] + dx * off;
-          return (
-            <path
-              key={`${m.at.join()}${off}`}
-              d={`M${x} ${y}l${dx * reach} ${dy * reach}`}
-              stroke="var(--color-ink)"
-              strokeWidth="1.6"
-            />
-          );
-        });
-      })}
-      {a && b && (
-        <g stroke="var(--color-ink)" fill="none" strokeWidth="1.2">
-          <path d={`M${a.join(' ')}L${b.join(' ')}`} />
-          <path d={`M${a[0] - 4} ${a[1] + 8}L${a[0]} ${a[1]}l4 8M${b[0] - 4} ${b[1] - 8}L${b[0]} ${b[1]}l4 -8`} />
-        </g>
-      )}
-      <Name piece={piece} name={name} to={to} tone={tone} />
+      <Name piece={piece} name={name} to={to} tone={toneOf(piece.id).tone} />
     </g>
   );
 }

@@ -23,6 +23,15 @@ export function project(place: Placing, view: View): Project {
 
 const n = (v: number) => Math.round(v * 100) / 100;
 
+/** Places of a piece where a lay puts it: its move is a turn and a slide, as an affine matrix by rows. */
+export function laid(move: readonly number[], place: (x: number, y: number) => XY): Project {
+  const [a = 1, b = 0, c = 0, d = 1, dx = 0, dy = 0] = move;
+  return (p) => {
+    const [x, y] = [p[0] as number, p[1] as number];
+    return place(a * x + b * y + dx, c * x + d * y + dy);
+  };
+}
+
 /** An SVG path of joined segments. */
 export function path(segments: Segment[], to: Project): string {
   let d = '';

@@ -7,7 +7,8 @@ import { Button, ButtonLink } from '../kit/Button';
 import { useKeys, useOnlyKeysOf } from '../kit/keys';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
-import { boxOf, type Project, path } from '../paper/geometry';
+import { boxOf, laid } from '../paper/geometry';
+import { type PieceInk, PieceLines } from '../paper/PieceLines';
 import { useSize } from '../paper/useSize';
 import { readTape } from '../tape/reader';
 import { useUnit } from '../tape/unit';
@@ -97,6 +98,19 @@ function Tape({ before, done }: { before: number | null; done: (scale: number) =
       </p>
     </main>
   );
+}
+
+/** The lines as thick as they are asked; notches as long as they are snipped. */
+function inkOf(look: { ink: string; second: string }, thick: number): PieceInk {
+  const line = { colour: look.ink, width: thick * 0.6 };
+  return {
+    cut: { colour: look.ink, width: thick },
+    sewn: { colour: look.second, width: thick * 0.6, dash: '14 8' },
+    dart: { ...line, dash: '8 6' },
+    grain: { colour: look.ink, width: thick * 0.5 },
+    notch: { colour: look.ink, width: thick * 0.8, reach: 7, apart: 4 },
+    drill: { colour: look.ink, radius: thick * 1.6, filled: false },
+  };
 }
 
 type Shown = { key: string; title: string; piece: Piece; move: readonly number[] };
@@ -219,58 +233,12 @@ function AtTrueSize({ draft, scale, measure }: { draft: Draft; scale: number; me
             aria-label={what === 'pieces' ? `${piece?.name ?? ''} at true size` : 'The lay at true size'}
           >
             {shown.map((s) => {
-              const m = s.move as number[];
-              const to: Project = (p) => {
-                const [x, y] = [p[0] as number, p[1] as number];
-                return place(
-                  (m[0] as number) * x + (m[1] as number) * y + (m[4] as number),
-                  (m[2] as number) * x + (m[3] as number) * y + (m[5] as number),
-                );
-              };
+              const to = laid(s.move, place);
               const [gx, gy] = to(s.piece.grain[0] ?? [0, 0]);
               const [hx, hy] = to(s.piece.grain[1] ?? [0, 0]);
               return (
-                <g key={s.key} fill="none" stroke={look.ink} strokeLinejoin="round">
-                  <path d={path(s.piece.cutLine, to)} strokeWidth={thick} data-testid="cut-line" />
-                  <path
-                    d={path(s.piece.sewLine, to)}
-                    strokeWidth={thick * 0.6}
-                    strokeDasharray="14 8"
-                    stroke={look.second}
-                  />
-                  <path d={`M${gx} ${gy}L${hx} ${hy}`} strokeWidth={thick * 0.5} />
-                  {s.piece.darts.map((d) => {
-                    const [one, other] = d.legs.map((l) => to(l));
-                    return (
-                      <path
-                        key={d.point.join()}
-                        d={`M${one?.join(' ')}L${to(d.point).join(' ')}L${other?.join(' ')}`}
-                        strokeWidth={thick * 0.6}
-                        strokeDasharray="8 6"
-                      />
-                    );
-                  })}
-                  {s.piece.marks.map((mark) => {
-                    const [ax, ay] = mark.at as [number, number];
-                    if (mark.kind === 'drill') {
-                      const [x, y] = to([ax, ay]);
-                      return <circle key={mark.at.join()} cx={x} cy={y} r={thick * 1.6} />;
-                    }
-                    const [dx, dy] = mark.direction as [number, number];
-                    // One stroke in front, two behind, as they are snipped.
-                    return Array.from({ length: mark.count }, (_, i) => {
-                      const beside = (i - (mark.count - 1) / 2) * 4;
-                      const foot = [ax - dy * beside, ay + dx * beside];
-                      const end = to([(foot[0] as number) + 7 * dx, (foot[1] as number) + 7 * dy]);
-                      return (
-                        <path
-                          key={`${mark.at.join()}${beside}`}
-                          d={`M${to(foot).join(' ')}L${end.join(' ')}`}
-                          strokeWidth={thick * 0.8}
-                        />
-                      );
-                    });
-                  })}
+                <g key={s.key}>
+                  <PieceLines piece={s.piece} to={to} ink={inkOf(look, thick)} />
                   <text
                     x={(gx + hx) / 2 + 14}
                     y={(gy + hy) / 2}

@@ -1,7 +1,8 @@
 import { type PointerEvent, useRef, useState } from 'react';
 import type { Draft } from '../../api/client';
-import { type Project, path } from '../../paper/geometry';
+import { laid } from '../../paper/geometry';
 import { toneOf } from '../../paper/marks';
+import { PieceLines } from '../../paper/PieceLines';
 import { useSize } from '../../paper/useSize';
 import { INCH } from '../../tape/reader';
 import { useUnit } from '../../tape/unit';
@@ -184,19 +185,12 @@ function PieceOnCloth(props: {
   const name = drawn?.name ?? piece.piece;
   const { tone } = toneOf(piece.piece);
   const [left, top, right, bottom] = bounds(piece.outline);
-  const m = piece.move as number[];
-  const to: Project = (p) => {
-    const [px, py] = [p[0] as number, p[1] as number];
-    return [
-      x((m[0] as number) * px + (m[1] as number) * py + (m[4] as number)),
-      y((m[2] as number) * px + (m[3] as number) * py + (m[5] as number)),
-    ];
-  };
+  const to = laid(piece.move, (px, py) => [x(px), y(py)]);
   const whole = drawn?.onFold && !piece.onFold;
   const wide = (right - left) * props.scale;
   const tall = (bottom - top) * props.scale;
   const letters = Math.floor((wide - 10) / 7.4);
-  const grain = drawn?.grain.map((p) => to(p));
+  const roomy = wide > 90 && tall > 44;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a shape within a drawing cannot be a button element
     <g
@@ -219,27 +213,21 @@ function PieceOnCloth(props: {
         strokeWidth={props.picked ? 3.4 : 2}
       />
       {drawn && !whole && (
-        <path
-          d={path(drawn.sewLine, to)}
-          fill="none"
-          stroke={`var(--color-${tone})`}
-          strokeWidth="1"
-          strokeDasharray="5 4"
-          pointerEvents="none"
-        />
-      )}
-      {grain && !whole && wide > 90 && tall > 44 && (
-        <path
-          d={`M${grain[0]?.join(' ')}L${grain[1]?.join(' ')}`}
-          stroke="var(--color-ink)"
-          strokeWidth="1.1"
-          pointerEvents="none"
-        />
+        <g pointerEvents="none">
+          <PieceLines
+            piece={drawn}
+            to={to}
+            ink={{
+              sewn: { colour: `var(--color-${tone})`, width: 1, dash: '5 4' },
+              ...(roomy && { grain: { colour: 'var(--color-ink)', width: 1.1 } }),
+            }}
+          />
+        </g>
       )}
       {letters > 3 && tall > 15 && filled(piece.outline) > 0.25 && (
         <text
           x={x((left + right) / 2)}
-          y={y((top + bottom) / 2) + (grain && wide > 90 && tall > 44 ? -6 : 5)}
+          y={y((top + bottom) / 2) + (drawn && roomy ? -6 : 5)}
           textAnchor="middle"
           fontSize={Math.min(15, Math.max(11, tall - 4))}
           fontWeight="600"
