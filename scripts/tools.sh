@@ -59,9 +59,11 @@ need_postgres() {
   [ -n "$PG_BIN" ] || fail "the PostgreSQL server is not to be found"
 }
 
+# need_chromium [PACKAGE]: the browser as it is shipped, or the one without a window, which tests are driven in.
 need_chromium() {
-  command -v chromium >/dev/null || install_packages chromium
-  PLUMB_CHROMIUM=$(command -v chromium) || fail "Chromium is not to be found"
+  local browser=${1:-chromium}
+  command -v "$browser" >/dev/null || install_packages "$browser"
+  PLUMB_CHROMIUM=$(command -v "$browser") || fail "Chromium is not to be found"
   PLAYWRIGHT_NODEJS_PATH=$(command -v node)
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
   export PLUMB_CHROMIUM PLAYWRIGHT_NODEJS_PATH PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD
