@@ -19,12 +19,24 @@ import { CutCloth } from './CutCloth';
 import { FittingLog } from './FittingLog';
 
 /** The measure whose line on the figure marks a level. */
-const MARKED: Record<string, string> = {
+const MARKED: Partial<Record<Remark['level'], string>> = {
   crotch: 'bodyRise',
   thigh: 'thighGirth',
   waist: 'waistGirth',
   hip: 'hipGirth',
   knee: 'kneeGirth',
+};
+
+/** Where on the figure each place lies at which something is seen, from the top down. */
+const AT: Record<Remark['level'], Level> = {
+  shoulder: 'shoulder',
+  bust: 'bust',
+  waist: 'waist',
+  hip: 'hip',
+  crotch: 'crotch',
+  thigh: 'thigh',
+  knee: 'knee',
+  hem: 'ankle',
 };
 
 /** The Fit station: what is seen on the body, its cause, and the correction with the draft before and after it. */
@@ -46,7 +58,7 @@ export function FitStation() {
   const [own, setOwn] = useState<Record<string, number>>({});
   const [uncut, setUncut] = useState<string[]>([]);
   // A press on the figure leaves the remarks of that place.
-  const [place, setPlace] = useState<string | null>(null);
+  const [place, setPlace] = useState<Remark['level'] | null>(null);
   const settings = picked ? { ...picked.settings, ...own } : {};
   const corrects = picked !== null && Object.keys(picked.settings).length > 0;
   const after = useDraft(corrects && open.asked ? remedied(open.asked, { settings, clothWidth: null }) : null);
@@ -98,10 +110,10 @@ export function FitStation() {
               <Figure
                 values={values}
                 held={marked ?? null}
-                places={PLACES.filter(([level]) => list.some((r) => r.level === level)).map(([, at]) => at)}
-                place={PLACES.find(([level]) => level === place)?.[1] ?? null}
+                places={seen(list).map((level) => AT[level])}
+                place={place && AT[place]}
                 onPlace={(at) => {
-                  const level = PLACES.find(([, l]) => l === at)?.[0] ?? null;
+                  const level = seen(list).find((l) => AT[l] === at) ?? null;
                   setPlace(level === place ? null : level);
                 }}
               />
@@ -157,10 +169,9 @@ export function FitStation() {
   );
 }
 
-const LEVELS = ['shoulder', 'bust', 'waist', 'hip', 'crotch', 'thigh', 'knee', 'hem'];
-
-/** Where on the figure what is seen at a level lies, from the top down. */
-const PLACES: [string, Level][] = LEVELS.map((level) => [level, level === 'hem' ? 'ankle' : (level as Level)]);
+/** The places at which remarks are seen, from the top down. */
+const seen = (remarks: Remark[]): Remark['level'][] =>
+  Object.keys(AT).flatMap((place) => remarks.find((r) => r.level === place)?.level ?? []);
 
 /** The remarks by where on the body they are seen. */
 function Seen(props: {
@@ -168,7 +179,7 @@ function Seen(props: {
   picked: Remark | null;
   onPick: (id: string) => void;
   /** The place they are narrowed to, or null where all are there. */
-  place: string | null;
+  place: Remark['level'] | null;
   onAll: () => void;
 }) {
   return (
@@ -178,7 +189,7 @@ function Seen(props: {
           Everything, not the {props.place} alone
         </Button>
       )}
-      {LEVELS.filter((l) => props.remarks.some((r) => r.level === l)).map((level) => (
+      {seen(props.remarks).map((level) => (
         <section key={level} className="mb-3">
           <h2 className="pb-1 font-semibold text-soft">At the {level}</h2>
           <ul>

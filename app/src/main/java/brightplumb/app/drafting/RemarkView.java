@@ -39,7 +39,7 @@ public record RemarkView(
                 remark.id(),
                 remark.seen(),
                 remark.panel().id(),
-                remark.level(),
+                remark.place().id(),
                 remark.cause(),
                 remark.correction(),
                 settings);

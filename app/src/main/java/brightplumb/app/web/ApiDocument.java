@@ -1,6 +1,7 @@
 package brightplumb.app.web;
 
 import brightplumb.app.printing.OutputFile;
+import brightplumb.core.fitting.Place;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Sentence;
@@ -50,7 +51,8 @@ class ApiDocument {
                 "CheckView.posture", postures(),
                 "EvidenceView.check", checks(),
                 "PieceView.layer", layers(),
-                "LayView.layer", layers());
+                "LayView.layer", layers(),
+                "RemarkView.level", places());
     }
 
     private static List<String> measures() {
@@ -65,6 +67,10 @@ class ApiDocument {
         return Arrays.stream(Posture.values())
                 .map(posture -> posture.name().toLowerCase(Locale.ROOT))
                 .toList();
+    }
+
+    private static List<String> places() {
+        return Arrays.stream(Place.values()).map(Place::id).toList();
     }
 
     private static List<String> layers() {

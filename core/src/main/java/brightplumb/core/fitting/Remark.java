@@ -12,17 +12,17 @@ import java.util.Map;
  * @param id its stable name
  * @param seen what is seen on the body
  * @param panel on which side of the body
- * @param level at which level of the standing figure: waist, hip, knee, hem
+ * @param place where on the standing figure
  * @param cause why it is so
  * @param correction what is done about it
  * @param change how the draft's settings change
  */
 public record Remark(
-        String id, String seen, Half panel, String level, Sentence cause, Sentence correction, Change change) {
+        String id, String seen, Half panel, Place place, Sentence cause, Sentence correction, Change change) {
 
     /** A remark in words that hold their lengths in braces. */
-    Remark(String id, String seen, Half panel, String level, String cause, String correction, Change change) {
-        this(id, seen, panel, level, Sentence.of(cause), Sentence.of(correction), change);
+    Remark(String id, String seen, Half panel, Place place, String cause, String correction, Change change) {
+        this(id, seen, panel, place, Sentence.of(cause), Sentence.of(correction), change);
     }
 
     /** How a remark changes a draft. */
