@@ -1,5 +1,6 @@
 /**
- * Whether the workroom answers. The query library's own watch is told: while it is lost, what is asked and what is saved waits, and goes
+ * Whether the workroom answers. The query library's own watch is told: while it is lost, what is asked and what is
+ * saved waits, and goes
  * on by itself when an answer comes again.
  */
 import { onlineManager } from '@tanstack/react-query';

@@ -178,7 +178,10 @@ export type DraftAsked = Required<Omit<Views['PreviewRequest'], 'remedies' | 'pi
 /** What is worked out anew for every other question, and never otherwise for the same one. */
 const worked = { staleTime: Number.POSITIVE_INFINITY, gcTime: 60_000 };
 
-/** How a draft is asked for: what was asked once is not asked again. It can be asked a while later, and then only if it is still wanted. */
+/**
+ * How a draft is asked for: what was asked once is not asked again. It can be asked a while later, and then only if it
+ * is still wanted.
+ */
 export const draftOf = (asked: DraftAsked | null, later = 0) => ({
   queryKey: ['draft', asked],
   queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Draft> => {
@@ -205,7 +208,10 @@ export const lineOf = (asked: DraftAsked | null) => ({
   ...worked,
 });
 
-/** A draft and its working: how it is cut, what would mend it, what rests on which guess and what other ways would give comes after. */
+/**
+ * A draft and its working: how it is cut, what would mend it, what rests on which guess and what other ways would give
+ * comes after.
+ */
 export const workingOf = (asked: DraftAsked): DraftAsked => ({
   ...asked,
   remedies: false,

@@ -21,7 +21,9 @@ const LEVELS = [
   { id: 'hem', title: 'Hem' },
 ] as const;
 
-/** Two drafts over each other, and the facts in which they differ: two ways, two cloths, two revisions or two people. */
+/**
+ * Two drafts over each other, and the facts in which they differ: two ways, two cloths, two revisions or two people.
+ */
 export function Compare() {
   const [search, setSearch] = useSearchParams();
   const open = useTicketAtHand();

@@ -73,7 +73,10 @@ export function lengthOnly(settings: Settings): Settings {
 /** A fact in which two drafts differ; null in the one that does not have it. */
 export type Difference = { fact: string; title: string; kind: string; ink: number | null; over: number | null };
 
-/** The facts in which two drafts differ, the largest difference first; counts and angles after the lengths, what one has alone at the end. */
+/**
+ * The facts in which two drafts differ, the largest difference first; counts and angles after the lengths, what one
+ * has alone at the end.
+ */
 export function differences(ink: Draft, over: Draft): Difference[] {
   const steps = new Map<string, Step>();
   for (const s of [...over.steps, ...ink.steps]) if (s.fact) steps.set(s.fact, s);

@@ -110,7 +110,10 @@ function CutPiece(props: { piece: Piece; name: string; to: Project; scale: numbe
   );
 }
 
-/** The piece's name and what is cut of it: beside its grain line, in its middle, up along the grain, or beneath, wherever it has room. */
+/**
+ * The piece's name and what is cut of it: beside its grain line, in its middle, up along the grain, or beneath,
+ * wherever it has room.
+ */
 function Name({ piece, name, to, tone }: { piece: Piece; name: string; to: Project; tone: string }) {
   const box = boxOf(piece.cutLine);
   const [left, top] = to([box.left, box.top]);

@@ -37,7 +37,10 @@ const Amounts = memo(Settings);
 const TheWorking = memo(Working);
 const Strip = memo(PlumbStrip);
 
-/** The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the foot. */
+/**
+ * The Draft station: amounts on the left, the paper in the middle, the working on the right, the plumb lines along the
+ * foot.
+ */
 export function DraftStation() {
   const [search, setSearch] = useSearchParams();
   const open = useTicketAtHand();

@@ -9,7 +9,9 @@ import { SettingRow } from './SettingRow';
 export const firstDone = (setting: Setting, draft: Draft): string | undefined =>
   draft.made.find((m) => m.done && setting.readBy.includes(m.id))?.id;
 
-/** What is done to the block besides: each taken on or off, with its own amounts beneath it. Closed until it is wanted. */
+/**
+ * What is done to the block besides: each taken on or off, with its own amounts beneath it. Closed until it is wanted.
+ */
 export function MadeWith(props: { cut: Cut; draft: Draft }) {
   const { cut, draft } = props;
   const changes = useTicketChanges();

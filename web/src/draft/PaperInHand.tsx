@@ -25,7 +25,10 @@ type Props = {
 /** What is asked changes with every stroke, what is drawn only with its answer. */
 const Paper = memo(DraftPaper);
 
-/** The paper of the station. An amount in hand is drawn here at once; what stands beside it follows when the line is out. */
+/**
+ * The paper of the station. An amount in hand is drawn here at once; what stands beside it follows when the line is
+ * out.
+ */
 export const PaperInHand = memo(function PaperInHand(props: Props) {
   const { cut, set, onTried } = props;
   const tried = useTried(props.asked, props.draft);

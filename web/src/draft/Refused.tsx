@@ -10,7 +10,10 @@ import { SettingRow } from './SettingRow';
 
 const SETTING = 'settings.';
 
-/** A ticket that cannot be drafted as it stands, and never could be here: what is wrong, and the amounts that would put it right. */
+/**
+ * A ticket that cannot be drafted as it stands, and never could be here: what is wrong, and the amounts that would put
+ * it right.
+ */
 export function Refused(props: { problem: unknown; cut: Cut | undefined }) {
   const { problem, cut } = props;
   const open = useTicketAtHand();

@@ -6,7 +6,10 @@ import { useTicketAtHand, useTicketChanges } from '../tickets/TicketDesk';
 import { firstDone, MadeWith } from './MadeWith';
 import { SettingRow } from './SettingRow';
 
-/** The amounts from waist to hem, in the order of the body, and at the foot what the garment is made with. Each tells whether the way or a hand set it. */
+/**
+ * The amounts from waist to hem, in the order of the body, and at the foot what the garment is made with. Each tells
+ * whether the way or a hand set it.
+ */
 export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sheet }) {
   const { cut, ways, draft, sheet } = props;
   const open = useTicketAtHand();
@@ -54,7 +57,10 @@ export function Settings(props: { cut: Cut; ways: Way[]; draft: Draft; sheet: Sh
   );
 }
 
-/** Whether it changes anything, as the draft says; of another cut's draft, shown until this one's comes, nothing is known but what the cut has. */
+/**
+ * Whether it changes anything, as the draft says; of another cut's draft, shown until this one's comes, nothing is
+ * known but what the cut has.
+ */
 function applies(setting: Setting, cut: Cut, draft: Draft): boolean {
   return draft.cut === cut.id
     ? (draft.settings[setting.key]?.applies ?? false)

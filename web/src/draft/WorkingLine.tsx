@@ -45,7 +45,9 @@ export function WorkingLine({ step, bold }: { step: Pick<Step, 'working' | 'prin
 const printedLength = (mm: number, sixteenths: boolean, notation: Notation): string =>
   sixteenths ? writeSixteenths(mm, notation) : writeLength(mm, notation);
 
-/** A step's value as it is called out, as fine as its working needs it; scant or full where the tape has no such place. */
+/**
+ * A step's value as it is called out, as fine as its working needs it; scant or full where the tape has no such place.
+ */
 export function useStepValue(): (step: Pick<Step, 'value' | 'kind' | 'printed'>) => string {
   const unit = useUnit();
   const marked = (step: Pick<Step, 'printed'>) => step.printed[unit.shown === 'in' ? 'inches' : 'centimetres'];

@@ -3,7 +3,9 @@ import { startTransition, useEffect, useState } from 'react';
 /** How long what is said waits for the line, ms: a table that is slow to draw still answers what was pressed. */
 const PATIENCE = 200;
 
-/** What stands beside the paper, as it is now once the line is out: under the hand the line must not wait for the list. */
+/**
+ * What stands beside the paper, as it is now once the line is out: under the hand the line must not wait for the list.
+ */
 export function useOnceDrawn<T>(now: T, drawn: boolean): T {
   const [shown, setShown] = useState(now);
   useEffect(() => {

@@ -7,8 +7,10 @@ import { DEBOUNCE_MS, type DraftAsked, draftOf, lineOf, workingOf } from '../api
 type InHand = { key: string; value: number };
 
 /**
- * The draft with an amount in hand, while one is. One redraw is asked for at a time; when it has come, the next is of where the hand is by
- * then, and what it passed through meanwhile is never drawn. What can be said of it is asked for when the hand rests. Let go, both stay until
+ * The draft with an amount in hand, while one is. One redraw is asked for at a time; when it has come, the next is of
+ * where the hand is by
+ * then, and what it passed through meanwhile is never drawn. What can be said of it is asked for when the hand rests.
+ * Let go, both stay until
  * the ticket's own draft has come.
  */
 export function useTried(

@@ -1,4 +1,7 @@
-/** The standing figure: our own. Its levels follow height, rise and depths, its widths the girths and arcs that were taken. mm, y down from the crown. */
+/**
+ * The standing figure: our own. Its levels follow height, rise and depths, its widths the girths and arcs that were
+ * taken. mm, y down from the crown.
+ */
 import type { Tapes } from '../measure/readings';
 import shape from './shape.json';
 
@@ -109,7 +112,9 @@ export function levelsOf(values: Tapes): Record<Level, number> {
 
 export type Drawing = {
   outline: string;
-  /** From where to where it goes at a height, mm: all of it, or of the right leg where `leg` is asked below the fork. */
+  /**
+   * From where to where it goes at a height, mm: all of it, or of the right leg where `leg` is asked below the fork.
+   */
   at: (y: number, leg?: boolean) => { from: number; to: number };
 };
 
@@ -184,7 +189,10 @@ function widening(values: Tapes, tall: number): (level: number) => number {
   return (level) => (level <= PLAIN.neck ? 1 : share(anchored, level));
 }
 
-/** How much of its depth a body has before and behind its plumb line at the hip: as the two tapes across front and back say. */
+/**
+ * How much of its depth a body has before and behind its plumb line at the hip: as the two tapes across front and back
+ * say.
+ */
 function arcs(values: Tapes): [(level: number) => number, (level: number) => number] {
   const { frontHipArc: front, backHipArc: back } = values;
   if (!front || !back) return [() => 1, () => 1];

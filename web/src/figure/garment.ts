@@ -101,7 +101,10 @@ function heights(top: number, end: number, all: readonly Room[]): number[] {
   });
 }
 
-/** How far beyond the body the cloth stands at a height, by half a width of the body there: between the levels that were measured, evenly. */
+/**
+ * How far beyond the body the cloth stands at a height, by half a width of the body there: between the levels that
+ * were measured, evenly.
+ */
 function further(all: readonly Room[], half: (y: number) => number): (y: number) => number {
   const at = all.map((r) => [r.y, (between(0.9, r.cloth / r.body, 2.6) - 1) * half(r.y)] as const);
   return (y) => {

@@ -4,7 +4,10 @@ import { Overlay } from '../kit/Sheet';
 
 const Results = lazy(async () => ({ default: (await import('./Results')).Results }));
 
-/** Finds people and tickets by any part of a name, cuts, and what is on the ticket that is open, by what any bench calls it. */
+/**
+ * Finds people and tickets by any part of a name, cuts, and what is on the ticket that is open, by what any bench
+ * calls it.
+ */
 export function Find({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [typed, setTyped] = useState('');
   return (

@@ -6,7 +6,9 @@ import { LengthInput } from '../kit/LengthInput';
 import { useUnit } from '../tape/unit';
 import { changesOf } from '../words/changes';
 
-/** The cause of what is seen, and the correction: a starting point whose lengths can be changed before it is applied. */
+/**
+ * The cause of what is seen, and the correction: a starting point whose lengths can be changed before it is applied.
+ */
 export function Correction(props: {
   remark: Remark;
   draft: Draft;

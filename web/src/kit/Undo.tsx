@@ -12,7 +12,10 @@ type Done = { text: string; undo: () => void; act?: () => void };
 const Context = createContext<((done: Done) => void) | null>(null);
 const SECONDS = 8;
 
-/** Every act that takes something away waits a few seconds before it is for good; every other can be taken back as long. */
+/**
+ * Every act that takes something away waits a few seconds before it is for good; every other can be taken back as
+ * long.
+ */
 export function UndoProvider({ children }: { children: ReactNode }) {
   const [shown, setShown] = useState<(Done & { id: number }) | null>(null);
   const held = useRef<Done | null>(null);

@@ -1,4 +1,7 @@
-/** A sheet being filled in on top of the last one, as plain data: what was typed, and what of it differs from somebody else’s sheet. */
+/**
+ * A sheet being filled in on top of the last one, as plain data: what was typed, and what of it differs from somebody
+ * else’s sheet.
+ */
 import type { Reading, Sheet } from '../api/client';
 import type { Unit } from '../tape/reader';
 
@@ -63,7 +66,10 @@ export function differing(mine: Entries, theirs: Entries): string[] {
     .sort();
 }
 
-/** What stays changed on top of their sheet, once it is settled which of mine hold; a field of theirs that I had emptied stays empty. */
+/**
+ * What stays changed on top of their sheet, once it is settled which of mine hold; a field of theirs that I had
+ * emptied stays empty.
+ */
 export function settled(mine: Entries, theirs: Entries, keep: string[]): Entries {
   return Object.fromEntries(
     keep.map((measure) => [measure, mine[measure] ?? { typed: '', unit: theirs[measure]?.unit ?? 'in' }]),

@@ -188,7 +188,9 @@ export function useSheetWork(person: string, last: Sheet | null) {
     changed,
     base,
     values,
-    /** How far the two readings of a tape lie apart, the second's less the first's; undefined where it was read once. */
+    /**
+     * How far the two readings of a tape lie apart, the second's less the first's; undefined where it was read once.
+     */
     apart: (measure: string): number | undefined => {
       const both = readings[measure];
       return Array.isArray(both) && both[0] !== undefined && both[1] !== undefined ? both[1] - both[0] : undefined;

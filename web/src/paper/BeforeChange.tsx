@@ -12,7 +12,8 @@ const REST = 400;
 const FADE = 1300;
 
 /**
- * The whole draft as it was before the hand went to work, in pencil; when the hand rests, it fades. It has a sheet of its own under the
+ * The whole draft as it was before the hand went to work, in pencil; when the hand rests, it fades. It has a sheet of
+ * its own under the
  * paper's: what fades there must not have every line above it painted anew with each frame.
  */
 export const BeforeChange = memo(function BeforeChange({ draft, place, view, width, height }: Props) {

@@ -41,7 +41,8 @@ export function DraftPaper(props: Props) {
   const unit = useUnit();
   const [ref, size] = useSize<HTMLDivElement>();
   const picked = upTo === null ? null : (draft.steps[upTo] ?? null);
-  // A made piece is on the paper while its step, or the edge it is sewn to, is in hand: the picked one, else the one touched.
+  // A made piece is on the paper while its step, or the edge it is sewn to, is in hand: the picked one, else the one
+  // touched.
   const handStep = picked?.id ?? lit;
   const hand = useMemo(() => inHand(draft, handStep), [draft, handStep]);
   const table = useMemo(() => layOut(draft, [], hand), [draft, hand]);

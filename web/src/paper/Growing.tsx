@@ -56,7 +56,10 @@ function useFigure(): (of: LaidOff, now: boolean) => string {
 /** How large the figure of an amount is, px. */
 const letters = (now: boolean) => (now ? 16 : 14);
 
-/** Where an amount begins and ends on the screen; of what was laid off before, only what can be told apart from the one in hand. */
+/**
+ * Where an amount begins and ends on the screen; of what was laid off before, only what can be told apart from the one
+ * in hand.
+ */
 function ends(of: LaidOff, to: Project, now: boolean): { a: XY; b: XY } | null {
   const first = of.drawn.segments[0];
   const last = of.drawn.segments[of.drawn.segments.length - 1];

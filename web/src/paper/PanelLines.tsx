@@ -16,7 +16,10 @@ export function Panel({ piece, to }: { piece: LinePiece; to: Project }) {
   );
 }
 
-/** A made piece in hand: its outline, folds and lines, and its name above it, or beneath where the next one's name has the place. */
+/**
+ * A made piece in hand: its outline, folds and lines, and its name above it, or beneath where the next one's name has
+ * the place.
+ */
 export function MadePiece({ piece, to, beneath }: { piece: LinePiece; to: Project; beneath: boolean }) {
   const { tone, dash } = toneOf(piece.id);
   const box = boxOf(piece.sewLine);

@@ -15,7 +15,8 @@ const ABOVE = 10;
 const TRIES = 3;
 
 /**
- * The figures by the keys of their amounts: beside what lies upright, above what lies across. The first asked is the one in hand and has its
+ * The figures by the keys of their amounts: beside what lies upright, above what lies across. The first asked is the
+ * one in hand and has its
  * place; each after it goes further out where one stands already, and is left out where there is no room.
  */
 export function figures(asked: Asked[]): Record<string, Figure> {

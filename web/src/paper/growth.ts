@@ -53,7 +53,10 @@ export function laidBefore(draft: Line, upTo: number | null): LaidOff[] {
 export const begun = (draft: Line, sheet: string, upTo: number | null): boolean =>
   taken(draft, upTo).some((s) => s.draws.some((d) => d.sheet === sheet && d.role === 'outline'));
 
-/** How long what is drawn is, along straight lines; a curve by its ends and handles, near enough to tell two amounts apart. */
+/**
+ * How long what is drawn is, along straight lines; a curve by its ends and handles, near enough to tell two amounts
+ * apart.
+ */
 function lengthOf(drawn: Drawn): number {
   return drawn.segments.reduce((sum, s) => {
     const chord = distance(s.from, s.to);
@@ -64,7 +67,9 @@ function lengthOf(drawn: Drawn): number {
 
 const distance = (a: number[], b: number[]): number => Math.hypot((b[0] ?? 0) - (a[0] ?? 0), (b[1] ?? 0) - (a[1] ?? 0));
 
-/** Whether the end of an amount on the paper can be moved by hand: it is one straight line, as long as the step says. */
+/**
+ * Whether the end of an amount on the paper can be moved by hand: it is one straight line, as long as the step says.
+ */
 export function movable(step: LineStep): boolean {
   const [one, ...others] = step.draws.filter((d) => d.role === 'measure');
   return (

@@ -46,8 +46,10 @@ const alongWaist = (box: Box) => box.right - box.left > (box.bottom - box.top) *
 export const tall = (hand: LinePiece[]): string[] => hand.filter((p) => !alongWaist(boxOf(p.sewLine))).map((p) => p.id);
 
 /**
- * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face each other. What
- * ends at the waist lies above what it is sewn to, as on the body. What was made and is in hand lies beside them: what is long along the waist above, what is tall to the right. Drafts that will lie over this one
+ * The panels in a row, each front from its centre and the back after it up to its centre, so that their sides face
+ * each other. What
+ * ends at the waist lies above what it is sewn to, as on the body. What was made and is in hand lies beside them: what
+ * is long along the waist above, what is tall to the right. Drafts that will lie over this one
  * have their room.
  */
 export function layOut(draft: Line, over: Line[] = [], hand: LinePiece[] = []): Table {
@@ -113,7 +115,10 @@ const ROUND_FORK = 80;
 /** So much of a panel is shown beside its fork, mm. */
 const BESIDE_FORK = 130;
 
-/** The panels turned so that the forks of front and back face each other, as their seam will lie; null where there is no fork. */
+/**
+ * The panels turned so that the forks of front and back face each other, as their seam will lie; null where there is
+ * no fork.
+ */
 export function forks(draft: Line): { place: Record<string, Placing>; box: Box } | null {
   const crotch = draft.levels.find((l) => l.name === 'crotch')?.y;
   const hip = draft.levels.find((l) => l.name === 'hip')?.y ?? 0;

@@ -14,7 +14,10 @@ const COLOUR: Record<Tone, string> = {
   brass: 'var(--color-brass)',
 };
 
-/** The tone of a piece's lines: what lies in front solid, what lies behind in long dashes, so that colour is never alone. */
+/**
+ * The tone of a piece's lines: what lies in front solid, what lies behind in long dashes, so that colour is never
+ * alone.
+ */
 export function toneOf(piece: string): { tone: Tone; dash?: string } {
   return behind(piece) ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
 }

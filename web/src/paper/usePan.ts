@@ -10,7 +10,10 @@ const LEAST = 0.6;
 /** A finger that moved less has pressed, px. */
 const PRESS = 5;
 
-/** The paper moved as any map is: scrolled or pinched larger and smaller, and dragged. It goes home when another part of it is chosen. */
+/**
+ * The paper moved as any map is: scrolled or pinched larger and smaller, and dragged. It goes home when another part
+ * of it is chosen.
+ */
 export function usePan(home: View, part: string, on: RefObject<Element | null>) {
   const [moved, setMoved] = useState(HOME);
   const shown = useRef(part);

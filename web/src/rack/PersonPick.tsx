@@ -22,7 +22,8 @@ export function PersonPick(props: {
   const [typed, setTyped] = useState<string | null>(null);
   const people = usePeople(typed ?? '', 8);
   const name = typed?.trim() ?? '';
-  // Until the book has answered, the last answer stands: of it, only those of this name are offered, or Enter would take somebody else.
+  // Until the book has answered, the last answer stands: of it, only those of this name are offered, or Enter would
+  // take somebody else.
   const found = (people.items ?? []).filter((p) => p.name.toLowerCase().includes(name.toLowerCase()));
   const fresh =
     props.onNew !== undefined &&

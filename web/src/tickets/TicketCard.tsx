@@ -12,7 +12,10 @@ import { inverse, type Kept, type Step } from './changes';
 import { cutSteps } from './otherCut';
 import { useTicketAtHand, useTicketChanges, useTicketDraft } from './TicketDesk';
 
-/** What stands on a ticket beside its amounts: its name, its day, its cut and the cloth. Each change is kept as it is made. */
+/**
+ * What stands on a ticket beside its amounts: its name, its day, its cut and the cloth. Each change is kept as it is
+ * made.
+ */
 export function TicketCard(props: { open: boolean; onClose: () => void }) {
   const open = useTicketAtHand();
   const changes = useTicketChanges();

@@ -137,7 +137,8 @@ function useWork(id: string) {
 
   useEffect(() => {
     desk.open(id);
-    // A page that is closed sends nothing any more: what waits is on this machine, and goes out when the next one is opened.
+    // A page that is closed sends nothing any more: what waits is on this machine, and goes out when the next one is
+    // opened.
     return () => desk.flush(id);
   }, [desk, id]);
 

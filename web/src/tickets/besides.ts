@@ -1,7 +1,8 @@
 import type { Draft } from '../api/client';
 
 /**
- * What can be read of a draft as it is drawn, with what was last known besides: what rests on which guess, and what other ways would give. Known
+ * What can be read of a draft as it is drawn, with what was last known besides: what rests on which guess, and what
+ * other ways would give. Known
  * of another cut or way it says nothing here.
  */
 export function besides(drawn: Draft, known: Draft): Draft {

@@ -1,4 +1,7 @@
-/** Changes of a ticket as plain data: each has an inverse, and folds into what is there. Nothing here asks or keeps anything. */
+/**
+ * Changes of a ticket as plain data: each has an inverse, and folds into what is there. Nothing here asks or keeps
+ * anything.
+ */
 import type { Draft, SettingValue, Ticket } from '../api/client';
 import { clothSaying, clothSays } from './clothSays';
 

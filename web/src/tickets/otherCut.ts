@@ -3,7 +3,8 @@ import { waysOf } from '../words/ways';
 import type { Kept, Step } from './changes';
 
 /**
- * What changes with the cut: amounts the other cut does not know go, its own way comes where this one is not among its ways, and it is made
+ * What changes with the cut: amounts the other cut does not know go, its own way comes where this one is not among its
+ * ways, and it is made
  * with what its own recipe has.
  */
 export function cutSteps(kept: Kept, to: Cut, ways: Way[]): Step[] {

@@ -4,7 +4,10 @@ import type { Draft, Line } from '../api/client';
 import { type DraftAsked, draftOf, lineOf, useDraft, useLine, useWholeDraft, workingOf } from '../api/queries';
 import { besides } from './besides';
 
-/** What is asked for, as it is drawn and as it can be read: the line first, and all that is to be said of it when it is drawn. */
+/**
+ * What is asked for, as it is drawn and as it can be read: the line first, and all that is to be said of it when it is
+ * drawn.
+ */
 export function useDrawing(asked: DraftAsked | null) {
   const queries = useQueryClient();
   const good = useRef<Draft | null>(null);

@@ -14,7 +14,10 @@ const COLOUR: Record<string, string> = {
   off: 'var(--color-crimson)',
 };
 
-/** The garment on her: front, side and as she moves; at every level that was measured the room, and what is tight marked. */
+/**
+ * The garment on her: front, side and as she moves; at every level that was measured the room, and what is tight
+ * marked.
+ */
 export function OnHerFigure(props: {
   sheet: Sheet;
   draft: Draft;

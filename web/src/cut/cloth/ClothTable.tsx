@@ -15,7 +15,10 @@ const MARGIN = { left: 18, right: 46, top: 44, bottom: 30 };
 const NUDGE = 10;
 const FINE = 1;
 
-/** The cloth with its pieces: the selvedge runs across the screen; a piece is dragged, or moved by the arrows, and stops at its neighbours. */
+/**
+ * The cloth with its pieces: the selvedge runs across the screen; a piece is dragged, or moved by the arrows, and
+ * stops at its neighbours.
+ */
 export function ClothTable(props: {
   lay: ClothLay;
   draft: Draft;

@@ -11,7 +11,10 @@ const HIGH = 320;
 
 type Held = { seam: number | null; at: number };
 
-/** A piece of cloth drawn as it lies: a press sets a corner, a corner is dragged or moved by the arrows, seams in it are set by two presses. */
+/**
+ * A piece of cloth drawn as it lies: a press sets a corner, a corner is dragged or moved by the arrows, seams in it
+ * are set by two presses.
+ */
 export function RemnantPad(props: {
   corners: Place[];
   seams: Place[][];

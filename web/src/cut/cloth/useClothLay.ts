@@ -8,7 +8,10 @@ import { bounds, go, overlap, type Ring, slid } from './collide';
 export type Laid = Views['PlacementView'];
 export type LayView = Views['LayView'];
 
-/** How thoroughly is looked, one after the other: something is there at once, and each next search may find a shorter lay. */
+/**
+ * How thoroughly is looked, one after the other: something is there at once, and each next search may find a shorter
+ * lay.
+ */
 const TRIES: (number | undefined)[] = [24, 150, undefined];
 
 /** One piece among all that are laid. */
