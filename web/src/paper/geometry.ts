@@ -27,7 +27,8 @@ const n = (v: number) => Math.round(v * 100) / 100;
 export function laid(move: readonly number[], place: (x: number, y: number) => XY): Project {
   const [a = 1, b = 0, c = 0, d = 1, dx = 0, dy = 0] = move;
   return (p) => {
-    const [x, y] = [p[0] as number, p[1] as number];
+    const x = p[0] ?? 0;
+    const y = p[1] ?? 0;
     return place(a * x + b * y + dx, c * x + d * y + dy);
   };
 }

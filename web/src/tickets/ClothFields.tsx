@@ -73,7 +73,7 @@ function Pulled({ field, value, onSay }: Entry) {
             setFault(stretch === null ? 'From 10 cm, where it does not give, to 30 cm' : null);
             if (stretch !== null) onSay(stretch);
           }}
-          className="h-9 w-16 shrink-0 rounded-field border border-line bg-card px-2.5 text-right font-medium hover:border-brass"
+          className="h-9 w-16 shrink-0 rounded-field border border-line bg-card px-2 text-right font-medium"
         />
         <PercentInput
           id={`${id}-share`}
