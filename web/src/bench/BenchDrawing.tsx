@@ -18,7 +18,7 @@ export function BenchDrawing({ panel, held }: { panel: BenchPanel; held: number 
   }, [panel, size.width, size.height]);
   const to = project({ dx: 0, dy: 0, flip: false }, view);
   const corner = to([0, 0]);
-  const { tone } = toneOf(panel.panel);
+  const { tone } = toneOf(panel);
   return (
     <div ref={ref} className="min-h-72 flex-1 overflow-hidden rounded-[4px] border border-line bg-card shadow-card">
       {size.width > 0 && (

@@ -20,6 +20,7 @@ const place = (number: number, out: number, down: number): BenchPanel['places'][
 const panel: BenchPanel = {
   name: 'Skirt front',
   panel: 'front',
+  behind: false,
   begins: '',
   outline: [line([0, 0], [240, 10]), line([240, 10], [260, 600]), line([260, 600], [0, 600]), line([0, 600], [0, 0])],
   inner: [],

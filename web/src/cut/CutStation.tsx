@@ -10,7 +10,6 @@ import { Field } from '../kit/Field';
 import { Scroll } from '../kit/Scroll';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
-import { toneOf } from '../paper/marks';
 import { useUnit } from '../tape/unit';
 import { NotMeasured } from '../tickets/NotMeasured';
 import { useTicketAtHand, useTicketChanges, useTicketDraft } from '../tickets/TicketDesk';
@@ -127,9 +126,7 @@ function Pieces({ draft }: { draft: Draft }) {
       <SewnInside draft={draft} />
       {draft.pieces.map((p) => (
         <div key={p.id} data-form="" className="rounded-card border border-line bg-card p-3.5">
-          <h3 className={`font-semibold text-lead ${toneOf(p.id).tone === 'front' ? 'text-front' : 'text-back'}`}>
-            {p.name}
-          </h3>
+          <h3 className={`font-semibold text-lead ${p.behind ? 'text-back' : 'text-front'}`}>{p.name}</h3>
           <p className="font-medium">{p.label[1]}</p>
           <p className="text-small text-soft">
             Takes {unit.write(p.needs.across)} × {unit.write(p.needs.along)}

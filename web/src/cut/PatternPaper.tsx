@@ -85,7 +85,7 @@ const NOTCH = { reach: 7, apart: 4 };
 
 /** Cut line and sewn line in the ink of the panel; with all that is marked where the piece has a sheet of its own. */
 function inkOf(piece: Piece, scale: number, whole: boolean): PieceInk {
-  const colour = `var(--color-${toneOf(piece.id).tone})`;
+  const colour = `var(--color-${toneOf(piece).tone})`;
   const black = 'var(--color-ink)';
   return {
     cut: { colour, width: 2.2 },
@@ -105,7 +105,7 @@ function CutPiece(props: { piece: Piece; name: string; to: Project; scale: numbe
     <g>
       <PieceLines piece={piece} to={to} ink={inkOf(piece, scale, true)} />
       <InnerLines piece={piece} to={to} />
-      <Name piece={piece} name={name} to={to} tone={toneOf(piece.id).tone} />
+      <Name piece={piece} name={name} to={to} tone={toneOf(piece).tone} />
     </g>
   );
 }

@@ -114,6 +114,7 @@ export function DraftPaper(props: Props) {
               key={step.id}
               step={step}
               left={reshaped}
+              pieces={draft.pieces}
               to={to}
               lit={lit === step.id || picked?.id === step.id}
               onLit={props.onLit}

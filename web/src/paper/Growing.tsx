@@ -1,5 +1,5 @@
 import { type PointerEvent, useRef } from 'react';
-import type { LineStep } from '../api/client';
+import type { LinePiece, LineStep } from '../api/client';
 import { INCH } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import { type Figure, figures } from './figures';
@@ -12,6 +12,7 @@ export function StepLines(props: {
   step: LineStep;
   /** Whether panels were drawn otherwise since: what the steps drew is then in pencil, and lit when it is meant. */
   left: boolean;
+  pieces: LinePiece[];
   to: (sheet: string) => Project | null;
   lit: boolean;
   onLit: (step: string | null) => void;
@@ -22,7 +23,7 @@ export function StepLines(props: {
     <g data-step={step.id}>
       {step.draws.map((d, i) => {
         if (d.role !== 'outline' && d.role !== 'dart') return null;
-        const { tone, dash } = toneOf(d.sheet);
+        const { tone, dash } = toneOf(props.pieces.find((p) => p.id === d.sheet));
         const at = to(d.sheet);
         if (!at) return null;
         return (

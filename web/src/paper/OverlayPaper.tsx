@@ -50,7 +50,7 @@ export function OverlayPaper(props: {
             if (!at) return null;
             return (
               <g key={p.id}>
-                <Outline segments={p.sewLine} to={project(at, view)} {...toneOf(p.id)} width={2.2} />
+                <Outline segments={p.sewLine} to={project(at, view)} {...toneOf(p)} width={2.2} />
                 <Darts piece={p} to={project(at, view)} over={false} />
               </g>
             );
@@ -97,8 +97,8 @@ function Darts(props: { piece: Draft['pieces'][number]; to: ReturnType<typeof pr
     <Outline
       segments={lines}
       to={props.to}
-      tone={props.over ? 'brass' : toneOf(props.piece.id).tone}
-      dash={props.over ? '2.5 3.5' : toneOf(props.piece.id).dash}
+      tone={props.over ? 'brass' : toneOf(props.piece).tone}
+      dash={props.over ? '2.5 3.5' : toneOf(props.piece).dash}
       width={1.5}
     />
   );

@@ -5,7 +5,7 @@ import { InnerLines, Outline, toneOf } from './marks';
 
 /** A panel as it is: its outline, darts, folds and lines. */
 export function Panel({ piece, to }: { piece: LinePiece; to: Project }) {
-  const { tone, dash } = toneOf(piece.id);
+  const { tone, dash } = toneOf(piece);
   const legs = piece.darts.flatMap((d) => d.legs.map((leg) => ({ type: 'line' as const, from: leg, to: d.point })));
   return (
     <g pointerEvents="none">
@@ -21,7 +21,7 @@ export function Panel({ piece, to }: { piece: LinePiece; to: Project }) {
  * the place.
  */
 export function MadePiece({ piece, to, beneath }: { piece: LinePiece; to: Project; beneath: boolean }) {
-  const { tone, dash } = toneOf(piece.id);
+  const { tone, dash } = toneOf(piece);
   const box = boxOf(piece.sewLine);
   const at = to([(box.left + box.right) / 2, beneath ? box.bottom : box.top]);
   return (
@@ -47,7 +47,7 @@ export function MadePiece({ piece, to, beneath }: { piece: LinePiece; to: Projec
 }
 
 export function PanelName({ piece, at, down }: { piece: LinePiece; at: readonly [number, number]; down: number }) {
-  const { tone } = toneOf(piece.id);
+  const { tone } = toneOf(piece);
   return (
     <text
       x={at[0]}

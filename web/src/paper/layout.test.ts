@@ -14,7 +14,7 @@ function draft(fork: number, levels: { name: string; y: number }[]): Draft {
   return madeDraft({
     pieces: [
       madePiece({ id: 'front', panel: 'front', sewLine: box(-fork, 250, 1000) }),
-      madePiece({ id: 'back', panel: 'back', sewLine: box(-2 * fork, 260, 1000) }),
+      madePiece({ id: 'back', panel: 'back', behind: true, sewLine: box(-2 * fork, 260, 1000) }),
     ],
     levels,
   });
@@ -53,7 +53,7 @@ describe('panels on the table', () => {
     const legs = madeDraft({
       pieces: [
         madePiece({ id: 'front', panel: 'front', sewLine: forked(60) }),
-        madePiece({ id: 'back', panel: 'back', sewLine: forked(110) }),
+        madePiece({ id: 'back', panel: 'back', behind: true, sewLine: forked(110) }),
       ],
       levels: LEGS,
     });
@@ -112,7 +112,7 @@ describe('what was made besides the panels', () => {
     ...draft(0, LEGS),
     pieces: [
       madePiece({ id: 'front', panel: 'front', sewLine: box(0, 250, 1000), seams: [seam('waist', 'band.waist')] }),
-      madePiece({ id: 'back', panel: 'back', sewLine: box(0, 260, 1000), seams: [seam('side', null)] }),
+      madePiece({ id: 'back', panel: 'back', behind: true, sewLine: box(0, 260, 1000), seams: [seam('side', null)] }),
       madePiece({ id: 'band', panel: 'band', sewLine: box(0, 740, 40), madeBy: 'straight-band' }),
       madePiece({ id: 'flap', panel: 'flap', sewLine: box(0, 60, 140), madeBy: 'patch-pocket' }),
     ],

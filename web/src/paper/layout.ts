@@ -26,16 +26,11 @@ export const madeOf = <P extends LinePiece>(draft: { pieces: P[] }): P[] =>
 /** Nothing of what ends at the waist lies further below it, mm. */
 const AT_WAIST = 5;
 
-/** Whether a piece of that name lies behind. */
-export const behind = (id: string) => /(^|-)back(-left|-right)?$/.test(id);
-
 /** The panel that a piece that ends at the waist is drawn above: the one of its side that hangs below. */
 export function below(draft: Line, piece: LinePiece): LinePiece | null {
   if (boxOf(piece.sewLine).bottom > AT_WAIST) return null;
   return (
-    panelsOf(draft).find(
-      (p) => behind(p.id) === behind(piece.id) && boxOf(p.sewLine).bottom > AT_WAIST && p !== piece,
-    ) ?? null
+    panelsOf(draft).find((p) => p.behind === piece.behind && boxOf(p.sewLine).bottom > AT_WAIST && p !== piece) ?? null
   );
 }
 
@@ -123,8 +118,8 @@ export function forks(draft: Line): { place: Record<string, Placing>; box: Box }
   const crotch = draft.levels.find((l) => l.name === 'crotch')?.y;
   const hip = draft.levels.find((l) => l.name === 'hip')?.y ?? 0;
   const panels = panelsOf(draft).filter((p) => !below(draft, p));
-  const front = panels.find((p) => !behind(p.id));
-  const back = panels.find((p) => behind(p.id));
+  const front = panels.find((p) => !p.behind);
+  const back = panels.find((p) => p.behind);
   if (crotch === undefined || !front || !back) return null;
   const tip = (piece: LinePiece) =>
     Math.min(

@@ -3,7 +3,6 @@ import type { LinePiece, Segment } from '../api/client';
 import type { Shown } from '../tape/notation';
 import { INCH } from '../tape/reader';
 import { type Project, path, type View } from './geometry';
-import { behind } from './layout';
 
 export type Tone = 'front' | 'back' | 'pencil' | 'brass';
 
@@ -18,19 +17,19 @@ const COLOUR: Record<Tone, string> = {
  * The tone of a piece's lines: what lies in front solid, what lies behind in long dashes, so that colour is never
  * alone.
  */
-export function toneOf(piece: string): { tone: Tone; dash?: string } {
-  return behind(piece) ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
+export function toneOf(piece: { behind: boolean } | undefined): { tone: Tone; dash?: string } {
+  return piece?.behind ? { tone: 'back', dash: '11 5' } : { tone: 'front' };
 }
 
 /** The folds and placed lines inside a piece. */
-export function InnerLines({ piece, to }: { piece: Pick<LinePiece, 'id' | 'folds' | 'lines'>; to: Project }) {
+export function InnerLines({ piece, to }: { piece: Pick<LinePiece, 'behind' | 'folds' | 'lines'>; to: Project }) {
   return (
     <g pointerEvents="none">
       {piece.folds.map((f) => (
         <g key={`${f.kind}${f.out[0]?.from.join()}`}>
-          <Outline segments={f.out} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
+          <Outline segments={f.out} to={to} tone={toneOf(piece).tone} width={1.4} dash="12 3 2 3" />
           <Outline segments={f.middle} to={to} tone="pencil" width={1.2} dash="4 4" />
-          <Outline segments={f.back} to={to} tone={toneOf(piece.id).tone} width={1.4} dash="12 3 2 3" />
+          <Outline segments={f.back} to={to} tone={toneOf(piece).tone} width={1.4} dash="12 3 2 3" />
         </g>
       ))}
       {piece.lines.map((l) =>

@@ -125,6 +125,7 @@ export const madePiece = (over: Partial<Piece>): Piece => ({
   id: 'front',
   name: 'Front',
   panel: 'front',
+  behind: false,
   layer: 'shell',
   cut: 1,
   onFold: false,

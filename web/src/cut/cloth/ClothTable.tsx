@@ -186,7 +186,7 @@ function PieceOnCloth(props: {
   const { piece, x, y } = props;
   const drawn = piece.garment === '' ? props.draft.pieces.find((p) => p.id === piece.piece) : undefined;
   const name = drawn?.name ?? piece.piece;
-  const { tone } = toneOf(piece.piece);
+  const { tone } = toneOf(piece);
   const [left, top, right, bottom] = bounds(piece.outline);
   const to = laid(piece.move, (px, py) => [x(px), y(py)]);
   const whole = drawn?.onFold && !piece.onFold;

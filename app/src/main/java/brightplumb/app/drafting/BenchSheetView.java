@@ -2,8 +2,10 @@ package brightplumb.app.drafting;
 
 import brightplumb.app.drafting.DraftView.LevelView;
 import brightplumb.app.drafting.DraftView.Segment;
+import brightplumb.core.garment.Drafted;
 import brightplumb.core.geometry.Line;
 import brightplumb.formats.sheet.BenchSheet;
+import brightplumb.formats.sheet.DrawnPattern;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,11 +14,12 @@ import java.util.List;
 record BenchSheetView(List<BenchPanelView> panels) {
 
     /**
-     * One piece: its outline with its darts and the lines inside it, its levels (none where it was made besides), and
-     * its points in order.
+     * One piece: whether it lies behind on the body, its outline with its darts and the lines inside it, its levels
+     * (none where it was made besides), and its points in order.
      */
     record BenchPanelView(
             String panel,
+            boolean behind,
             String name,
             List<Segment> outline,
             List<Segment> darts,
@@ -41,18 +44,21 @@ record BenchSheetView(List<BenchPanelView> panels) {
             String how,
             @Schema(types = {"array", "null"}) double[] cut) {}
 
-    static BenchSheetView of(BenchSheet sheet) {
-        return new BenchSheetView(
-                sheet.panels().stream().map(BenchSheetView::panel).toList());
+    /** The sheet of a draft, with the cut line beside each point. */
+    static BenchSheetView of(Drafted drafted) {
+        return new BenchSheetView(BenchSheet.of(DrawnPattern.of(drafted), true).panels().stream()
+                .map(p -> panel(p, drafted.draft().piece(p.piece().id()).behind()))
+                .toList());
     }
 
-    private static BenchPanelView panel(BenchSheet.Panel panel) {
+    private static BenchPanelView panel(BenchSheet.Panel panel, boolean behind) {
         List<brightplumb.core.geometry.Segment> darts = new ArrayList<>();
         panel.piece()
                 .darts()
                 .forEach(d -> darts.addAll(List.of(new Line(d.inner(), d.point()), new Line(d.point(), d.outer()))));
         return new BenchPanelView(
                 panel.piece().id(),
+                behind,
                 panel.name(),
                 Places.MEASURED.segments(panel.piece().sewLine()),
                 Places.MEASURED.segments(darts),

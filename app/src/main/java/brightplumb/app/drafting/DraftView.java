@@ -140,11 +140,15 @@ public record DraftView(
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             double[] to) {}
 
-    /** A piece as sewn and as cut; {@code madeBy} the operation it came of, null for a block's own. */
+    /**
+     * A piece as sewn and as cut; {@code behind} whether it lies behind on the body, {@code madeBy} the operation it
+     * came of, null for a block's own.
+     */
     public record PieceView(
             String id,
             String name,
             String panel,
+            boolean behind,
             String layer,
             int cut,
             boolean onFold,

@@ -260,6 +260,7 @@ final class DraftViews {
                 piece.id().toString(),
                 cut.name(),
                 piece.panel().id(),
+                piece.behind(),
                 piece.layer().id(),
                 cut.cut(),
                 cut.onFold(),

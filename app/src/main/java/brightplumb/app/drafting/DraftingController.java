@@ -24,8 +24,6 @@ import brightplumb.core.rule.ClothFields;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.table.Operation;
-import brightplumb.formats.sheet.BenchSheet;
-import brightplumb.formats.sheet.DrawnPattern;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -240,7 +238,7 @@ class DraftingController {
     @Costly(Work.DRAFT)
     @PostMapping("/api/drafts/bench-sheet")
     BenchSheetView benchSheet(@RequestBody PreviewRequest request) {
-        return BenchSheetView.of(BenchSheet.of(DrawnPattern.of(Drafting.draft(request.read())), true));
+        return BenchSheetView.of(Drafting.draft(request.read()));
     }
 
     /** What cloth that is cut already gives for a correction. */

@@ -55,6 +55,7 @@ record LayView(
      * Where a piece lies.
      *
      * @param garment whose it is; empty where only one garment is laid
+     * @param behind whether it lies behind on the body
      * @param copy which of its layings, from 1
      * @param flipped face down
      * @param onFold its own fold on that of the cloth
@@ -65,6 +66,7 @@ record LayView(
     record PlacementView(
             String garment,
             String piece,
+            boolean behind,
             int copy,
             boolean flipped,
             boolean onFold,
@@ -76,7 +78,8 @@ record LayView(
             Rigid m = p.move();
             return new PlacementView(
                     p.garment(),
-                    p.piece(),
+                    p.piece().toString(),
+                    p.piece().behind(),
                     p.copy(),
                     p.flipped(),
                     p.onFold(),

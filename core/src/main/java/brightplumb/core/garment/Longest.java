@@ -7,6 +7,7 @@ import brightplumb.core.lay.NotWanted;
 import brightplumb.core.lay.Wanted;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
@@ -108,7 +109,7 @@ public record Longest(double length, Lay lay, String stops) {
 
     /** The piece that lies furthest along. */
     private static String last(Drafted drafted, Lay lay) {
-        String piece = lay.placements().stream()
+        PieceId piece = lay.placements().stream()
                 .max((a, b) -> Double.compare(end(a), end(b)))
                 .orElseThrow()
                 .piece();

@@ -63,7 +63,7 @@ public record ByHand(String garment, String piece, int copy, boolean flipped, in
     }
 
     private boolean is(Item item) {
-        return garment.equals(item.garment()) && piece.equals(item.piece()) && copy == item.copy();
+        return garment.equals(item.garment()) && piece.equals(item.piece().toString()) && copy == item.copy();
     }
 
     private static boolean on(Ground ground, Placed placed) {

@@ -1,12 +1,13 @@
 package brightplumb.core.lay;
 
+import brightplumb.core.pattern.PieceId;
 import java.util.List;
 
 /**
  * Something to be laid once.
  *
  * @param garment whose it is; empty where only one garment is laid
- * @param piece the piece's name
+ * @param piece which piece it is
  * @param copy which of its layings it is, from 1
  * @param kind alike for layings that can change places
  * @param ways how it may lie
@@ -14,7 +15,7 @@ import java.util.List;
  * @param atFold whether its own fold lies on that of the cloth
  * @param area of cloth that it gives, both layers counted, mm²
  */
-record Item(String garment, String piece, int copy, int kind, List<Way> ways, Side side, boolean atFold, double area) {
+record Item(String garment, PieceId piece, int copy, int kind, List<Way> ways, Side side, boolean atFold, double area) {
     Item {
         ways = List.copyOf(ways);
     }

@@ -135,7 +135,7 @@ final class Items {
     }
 
     private Item item(Bundle bundle, CutPiece cut, int copy, List<Way> open, boolean atFold, double area) {
-        return new Item(bundle.name(), cut.piece().id().toString(), copy + 1, kinds, open, Item.Side.ANY, atFold, area);
+        return new Item(bundle.name(), cut.piece().id(), copy + 1, kinds, open, Item.Side.ANY, atFold, area);
     }
 
     /** The turn that lays a direction along the cloth. */

@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.measure.FieldPath;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.pattern.PieceId;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -35,7 +36,7 @@ public record Lay(
      * A piece as it lies.
      *
      * @param garment whose it is; empty where only one garment is laid
-     * @param piece its name
+     * @param piece which it is
      * @param copy which of its layings, from 1
      * @param flipped face down
      * @param onFold its fold on that of the cloth
@@ -45,7 +46,7 @@ public record Lay(
      */
     public record Placement(
             String garment,
-            String piece,
+            PieceId piece,
             int copy,
             boolean flipped,
             boolean onFold,
@@ -153,6 +154,6 @@ public record Lay(
     }
 
     private static String names(List<Item> left) {
-        return left.stream().map(Item::piece).distinct().collect(Collectors.joining(", "));
+        return left.stream().map(item -> item.piece().toString()).distinct().collect(Collectors.joining(", "));
     }
 }

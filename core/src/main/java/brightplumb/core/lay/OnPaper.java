@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.lay.BottomLeft.Taste;
+import brightplumb.core.pattern.PieceId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -21,6 +22,9 @@ public final class OnPaper {
 
     private static final Comparator<Item> LARGEST_FIRST =
             Comparator.comparingDouble(Item::area).reversed();
+
+    /** What is laid on paper is told apart by its number alone. */
+    private static final PieceId OUTLINE = PieceId.of("outline");
 
     private final List<Item> items;
     private final NoFit noFit;
@@ -60,7 +64,7 @@ public final class OnPaper {
             Way way = new Way(n, 0, false, move, home, Scan.of(home), Double.NaN);
             items.add(new Item(
                     "",
-                    "",
+                    OUTLINE,
                     n,
                     n,
                     List.of(way),

@@ -12,7 +12,6 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Mark;
-import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Run;
@@ -227,8 +226,7 @@ final class InHand {
         // A fusing has the shape of the piece it lies on.
         lines.keySet()
                 .removeIf(id -> draft.piece(id).layer() == Layer.FUSING
-                        && lines.keySet().stream()
-                                .anyMatch(p -> id.name().equals(p.name() + Pattern.FUSING) && id.hand() == p.hand()));
+                        && lines.keySet().stream().anyMatch(p -> id.equals(p.fusing())));
         List<Piece> lying = new ArrayList<>();
         List<Piece> standing = new ArrayList<>();
         for (PieceId id : lines.keySet()) {

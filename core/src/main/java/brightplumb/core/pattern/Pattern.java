@@ -85,11 +85,7 @@ public record Pattern(List<Piece> pieces, List<Join> joins) {
     /** Whether a fusing lies on a piece. */
     public boolean fused(Piece piece) {
         return pieces.stream()
-                .anyMatch(p -> p.layer() == Layer.FUSING
-                        && p.id().equals(new PieceId(
-                                piece.id().name() + FUSING, piece.id().hand())));
+                .anyMatch(p ->
+                        p.layer() == Layer.FUSING && p.id().equals(piece.id().fusing()));
     }
-
-    /** What a fusing's name has beyond that of the piece it lies on. */
-    public static final String FUSING = "-fusing";
 }

@@ -16,6 +16,7 @@ import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Mark;
@@ -43,7 +44,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class JoinsTest {
 
     private static final double SAME = 1e-6;
-    private static final PieceId FRONT_LEFT = new PieceId("front", Hand.LEFT);
+    private static final PieceId FRONT_LEFT = PieceId.of(Half.FRONT).on(Hand.LEFT);
 
     static Stream<Arguments> everyCutInEveryWay() {
         return Catalogue.CUTS.stream().flatMap(cut -> cut.ways().stream().map(way -> Arguments.of(cut.id(), way.id())));
@@ -246,10 +247,10 @@ class JoinsTest {
 
     @Test
     void a_join_of_one_layer_or_a_stretch_that_goes_nowhere_is_none() {
-        Stretch stretch = new Stretch(PieceId.of("front"), Hand.BOTH, EdgeRole.SIDE, 1, 0, 10, false);
+        Stretch stretch = new Stretch(PieceId.of(Half.FRONT), Hand.BOTH, EdgeRole.SIDE, 1, 0, 10, false);
         assertThatThrownBy(() -> new Join(Seam.SIDE, List.of(new Run(List.of(stretch))), 0, Join.Kind.SEWN))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Stretch(PieceId.of("front"), Hand.BOTH, EdgeRole.SIDE, 1, 10, 10, false))
+        assertThatThrownBy(() -> new Stretch(PieceId.of(Half.FRONT), Hand.BOTH, EdgeRole.SIDE, 1, 10, 10, false))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -43,7 +43,7 @@ class NeverFoldedTest {
         Lay open = laid(false);
         assertThat(open.placements()).noneMatch(Lay.Placement::onFold);
         double wide = open.placements().stream()
-                .filter(p -> p.piece().equals("front"))
+                .filter(p -> p.piece().toString().equals("front"))
                 .mapToDouble(p -> p.outline().stream()
                                 .mapToDouble(q -> q.y())
                                 .max()

@@ -15,6 +15,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Piece;
@@ -47,7 +48,7 @@ import org.locationtech.jts.geom.Polygon;
  */
 class PeplumJumpsuitTest {
 
-    private static final PieceId BODICE_FRONT = PieceId.of("bodice-front");
+    private static final PieceId BODICE_FRONT = PieceId.of("bodice", Half.FRONT);
 
     private static Map<Measure, Double> her() {
         Map<Measure, Double> mm = new EnumMap<>(Measure.class);

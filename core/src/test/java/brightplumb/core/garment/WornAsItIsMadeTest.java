@@ -13,6 +13,7 @@ import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Copies;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Fold;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Panel;
@@ -227,7 +228,7 @@ class WornAsItIsMadeTest {
                             join * INCH),
                     "lining");
             Piece shell = draft.panel(Panel.FRONT);
-            Piece lining = draft.piece(PieceId.of("lining-front"));
+            Piece lining = draft.piece(PieceId.of("lining", Half.FRONT));
             double drawn = shell.require(EdgeRole.CENTRE_FRONT).length();
             double outer = drawn + (shellHem - join) * INCH;
             double inner = lining.require(EdgeRole.CENTRE_FRONT).length() + (liningHem - join) * INCH;

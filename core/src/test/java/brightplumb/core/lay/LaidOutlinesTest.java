@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.geometry.Point;
+import brightplumb.core.pattern.PieceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -18,6 +19,8 @@ import org.locationtech.jts.geom.Polygon;
 
 /** What a lay is made of, tried on seeded hollow outlines against JTS, a general-purpose reference library. */
 class LaidOutlinesTest {
+
+    private static final PieceId BOX = PieceId.of("box");
 
     private static final GeometryFactory JTS = new GeometryFactory();
 
@@ -117,7 +120,7 @@ class LaidOutlinesTest {
         Outline box = Outline.through(List.of(Point.of(0, 0), Point.of(500, 0), Point.of(500, 300), Point.of(0, 300)));
         Way way = new Way(0, 0, false, null, box, Scan.of(box), Double.NaN);
         List<Item> three = IntStream.rangeClosed(1, 3)
-                .mapToObj(i -> new Item("", "box", i, 0, List.of(way), Item.Side.ANY, false, 150_000))
+                .mapToObj(i -> new Item("", BOX, i, 0, List.of(way), Item.Side.ANY, false, 150_000))
                 .toList();
         assertThat(Shelves.of(three, 950).length()).isEqualTo(500);
         assertThat(Shelves.of(three, 650).length()).isEqualTo(1000);

@@ -17,7 +17,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 /** A quarter of a skirt with a dart, of any size, to try moves on; and what JTS makes of an outline. */
 final class Quarter {
 
-    static final PieceId FRONT = PieceId.of("front");
+    static final PieceId FRONT = PieceId.of(Half.FRONT);
     private static final GeometryFactory JTS = new GeometryFactory();
 
     private Quarter() {}

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.PieceId;
@@ -18,8 +19,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** How far a bodice and its legs lie apart where they are walked along each other. */
 class WaistMeetsWaistTest {
 
-    private static Stretch stretch(String piece, double from, double to) {
-        return new Stretch(PieceId.of(piece), Hand.BOTH, EdgeRole.WAIST, 1, from, to, false);
+    private static final PieceId LEG = PieceId.of(Half.FRONT);
+    private static final PieceId UNDER_THE_POCKET = PieceId.of("pocket-under");
+    private static final PieceId BODICE = PieceId.of("bodice", Half.FRONT);
+
+    private static Stretch stretch(PieceId piece, double from, double to) {
+        return new Stretch(piece, Hand.BOTH, EdgeRole.WAIST, 1, from, to, false);
     }
 
     private static Run run(Stretch... stretches) {
@@ -33,17 +38,17 @@ class WaistMeetsWaistTest {
         "80, 104, 4", // the bodice is four millimetres longer
     })
     void seams_lie_apart_by_their_ends_or_their_darts_whichever_is_more(double toDart, double beyond, double apart) {
-        Run legs = run(stretch("front", 0, 80), stretch("front", 110, 210));
-        Run bodice = run(stretch("bodice-front", 0, toDart), stretch("bodice-front", 120, 120 + beyond));
+        Run legs = run(stretch(LEG, 0, 80), stretch(LEG, 110, 210));
+        Run bodice = run(stretch(BODICE, 0, toDart), stretch(BODICE, 120, 120 + beyond));
         Join join = Join.sewn(Seam.WAIST, legs, bodice);
         assertThat(new WaistMeetsWaist.Walked(List.of(join)).apart()).isCloseTo(apart, within(1e-9));
     }
 
     @ParameterizedTest
-    @CsvSource({"front, 30", "pocket-under, 0"})
-    void where_one_piece_ends_and_the_next_begins_there_is_no_dart(String next, double apart) {
-        Run legs = run(stretch("front", 0, 150), stretch(next, 170, 200));
-        Run bodice = run(stretch("bodice-front", 0, 120), stretch("bodice-front", 140, 200));
+    @CsvSource({"true, 30", "false, 0"})
+    void where_one_piece_ends_and_the_next_begins_there_is_no_dart(boolean one, double apart) {
+        Run legs = run(stretch(LEG, 0, 150), stretch(one ? LEG : UNDER_THE_POCKET, 170, 200));
+        Run bodice = run(stretch(BODICE, 0, 120), stretch(BODICE, 140, 200));
         Join join = Join.sewn(Seam.WAIST, legs, bodice);
         assertThat(new WaistMeetsWaist.Walked(List.of(join)).apart()).isCloseTo(apart, within(1e-9));
     }

@@ -4,6 +4,7 @@ import brightplumb.core.geometry.Point;
 import brightplumb.core.lay.Ground;
 import brightplumb.core.lay.Lay;
 import brightplumb.core.measure.Unit;
+import brightplumb.core.pattern.PieceId;
 import brightplumb.formats.sheet.Spoken;
 import brightplumb.formats.sheet.TitleBlock;
 import java.io.IOException;
@@ -115,7 +116,7 @@ public final class LayPdf {
             ink.pen(0.35, 0, 0);
             ring(ink, placed.outline(), scale);
             double[] box = box(placed);
-            String name = (i + 1) + " " + names.getOrDefault(placed.piece(), placed.piece());
+            String name = (i + 1) + " " + called(placed.piece(), names);
             double room = (box[2] - box[0]) * scale;
             String fitting = name.length() * BODY * 0.55 < room ? name : String.valueOf(i + 1);
             ink.text(
@@ -137,6 +138,10 @@ public final class LayPdf {
     }
 
     /** Left, top, right and bottom of a piece on the cloth. */
+    private static String called(PieceId piece, Map<String, String> names) {
+        return names.getOrDefault(piece.toString(), piece.toString());
+    }
+
     private static double[] box(Lay.Placement placed) {
         return new double[] {
             placed.outline().stream().mapToDouble(Point::x).min().orElse(0),
@@ -163,8 +168,8 @@ public final class LayPdf {
                     Point.of(LEFT + over * column, from + (i % rows) * LINE),
                     BODY,
                     0,
-                    (i + 1) + " " + names.getOrDefault(placed.piece(), placed.piece()) + ": " + said(box[0], spoken)
-                            + " along, " + said(box[1], spoken) + " across" + how);
+                    (i + 1) + " " + called(placed.piece(), names) + ": " + said(box[0], spoken) + " along, "
+                            + said(box[1], spoken) + " across" + how);
         }
     }
 }

@@ -21,6 +21,6 @@ public final class BodiceEdges {
 
     /** The bodice's panel. */
     public static PieceId of(Half half) {
-        return PieceId.of("bodice-" + half.id());
+        return PieceId.of("bodice", half);
     }
 }

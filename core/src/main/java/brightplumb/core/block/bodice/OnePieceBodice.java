@@ -75,7 +75,7 @@ final class OnePieceBodice {
         }
         UpperLines backLines = null;
         for (Piece back : panels(Half.BACK)) {
-            Piece front = pattern.piece(new PieceId(Half.FRONT.id(), back.id().hand()));
+            Piece front = pattern.piece(PieceId.of(Half.FRONT).on(back.id().hand()));
             double wanted = front.require(EdgeRole.SIDE).length();
             double lower = Roots.between(
                             -MOST,
@@ -163,8 +163,7 @@ final class OnePieceBodice {
         List<Join> joins = new ArrayList<>();
         for (Piece front : pattern.pieces()) {
             if (!front.behind() && front.edge(EdgeRole.SHOULDER).isPresent()) {
-                Piece back =
-                        pattern.piece(new PieceId(Half.BACK.id(), front.id().hand()));
+                Piece back = pattern.piece(PieceId.of(Half.BACK).on(front.id().hand()));
                 joins.add(Join.sewn(Seam.SHOULDER, EdgeRole.SHOULDER, front, back));
             }
         }

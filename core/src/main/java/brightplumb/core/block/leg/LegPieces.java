@@ -73,7 +73,7 @@ final class LegPieces {
         Line grain = new Line(Point.of(crease, hipY), Point.of(crease, hipY + (hemY - hipY) * 0.85));
         boolean pair = hand == Hand.BOTH;
         return Piece.of(
-                        new PieceId(panel.id(), hand),
+                        PieceId.of(panel).on(hand),
                         "Leg " + panel.id() + (pair ? "" : ", " + hand.id()),
                         panel.panel(),
                         seams,

@@ -101,7 +101,7 @@ final class SkirtPieces {
         Line grain = new Line(Point.of(x, lines.hipY()), Point.of(x, lines.hipY() + (hem.y() - lines.hipY()) * 0.8));
         Half half = lines.panel();
         return Piece.of(
-                        PieceId.of(half.id()),
+                        PieceId.of(half),
                         "Skirt " + half,
                         half.panel(),
                         seams,

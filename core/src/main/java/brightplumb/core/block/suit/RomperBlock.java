@@ -185,7 +185,7 @@ final class RomperBlock {
         edges.addAll(
                 front ? List.of(Edge.of(EdgeRole.CENTRE_FRONT, List.of(fold)).as(End.FOLD)) : opening.edges());
         return Piece.of(
-                        PieceId.of(panel.id()),
+                        PieceId.of(panel),
                         "Romper " + panel.id(),
                         panel.panel(),
                         edges,

@@ -63,14 +63,7 @@ final class SuitPieces {
         double x = lines.half() * 0.6;
         Line grain =
                 new Line(Point.of(x, top + (lines.end() - top) * 0.15), Point.of(x, top + (lines.end() - top) * 0.8));
-        return Piece.of(
-                        PieceId.of(half.id()),
-                        "Bodysuit " + half,
-                        half.panel(),
-                        edges,
-                        grain,
-                        copies,
-                        OnBody.AS_DRAFTED)
+        return Piece.of(PieceId.of(half), "Bodysuit " + half, half.panel(), edges, grain, copies, OnBody.AS_DRAFTED)
                 .withMarks(marks);
     }
 

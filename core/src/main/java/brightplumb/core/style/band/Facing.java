@@ -166,11 +166,7 @@ public final class Facing implements Operation {
         }
         List<Piece> pieces = new ArrayList<>(facings.values());
         facings.values()
-                .forEach(f -> pieces.add(Surgery.traced(
-                        f,
-                        new PieceId(f.id().name() + Pattern.FUSING, f.id().hand()),
-                        f.title() + " fusing",
-                        Layer.FUSING)));
+                .forEach(f -> pieces.add(Surgery.traced(f, f.id().fusing(), f.title() + " fusing", Layer.FUSING)));
         List<Join> joins = new ArrayList<>();
         facings.forEach((panel, facing) -> joins.add(Join.sewn(
                 Seam.of(role).in("facing"),

@@ -159,7 +159,7 @@ public final class FlatBands implements Operation {
                         ? Edge.of(centre, List.of(new Line(d, a))).as(End.FOLD)
                         : new Edge(EdgeRole.SIDE, 2, List.of(new Line(d, a)), End.SEWN));
         return Piece.of(
-                        PieceId.of("band-" + half),
+                        PieceId.of("band", half),
                         "Band " + half,
                         Panel.BAND,
                         edges,

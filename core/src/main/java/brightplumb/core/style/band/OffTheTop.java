@@ -43,7 +43,7 @@ final class OffTheTop {
         }
         List<Edge> edges = whole.edges();
         Piece piece = new Piece(
-                new PieceId(name + "-" + panel.id().name(), panel.id().hand()),
+                panel.id().with(name),
                 title + " " + panel.panel() + hand(panel),
                 of,
                 Layer.SHELL,

@@ -150,7 +150,7 @@ public final class ShapedBand implements Operation {
     }
 
     private static Piece fusing(Piece band) {
-        PieceId id = new PieceId(band.id().name() + Pattern.FUSING, band.id().hand());
+        PieceId id = band.id().fusing();
         Copies one = band.copies() instanceof Copies.OnFold fold
                 ? new Copies.OnFold(fold.role(), 1)
                 : band.copies() instanceof Copies.Pairs ? new Copies.Pairs(1) : new Copies.Singles(1);

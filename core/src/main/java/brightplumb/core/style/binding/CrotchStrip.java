@@ -13,7 +13,6 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
@@ -120,7 +119,7 @@ public final class CrotchStrip implements Operation {
             boolean whole = panel.copies() instanceof Copies.OnFold;
             double wide = end.length() * (whole ? 2 : 1);
             Piece strip = Rectangle.of(
-                            PieceId.of(panel.panel() + "-strip"),
+                            panel.id().then("strip"),
                             "Crotch strip, " + panel.panel(),
                             STRIP,
                             wide,

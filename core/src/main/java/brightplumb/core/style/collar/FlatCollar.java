@@ -137,7 +137,7 @@ public final class FlatCollar implements Operation {
                         .as(COLLAR_LENGTH, "collar length"),
                 "Collar long, where it is sewn on",
                 "Traced from the front neckline, centre to shoulder: laid back on it, both end together.");
-        Piece fusing = Surgery.traced(collar, PieceId.of(COLLAR.name() + Pattern.FUSING), "Collar fusing", Layer.FUSING)
+        Piece fusing = Surgery.traced(collar, COLLAR.fusing(), "Collar fusing", Layer.FUSING)
                 .withCopies(new Copies.Pairs(1));
         Join on = Join.sewn(NECK_SEAM, EdgeRole.NECK, front, collar);
         Pattern pattern = before.pattern()

@@ -12,7 +12,6 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Panel;
-import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
@@ -100,7 +99,7 @@ public final class Belt implements Operation {
                         "fold",
                         List.of(new Line(Point.of(0, high.value()), Point.of(long_.value(), high.value())))));
         Piece fusing = Rectangle.along(Rectangle.of(
-                        PieceId.of(BELT.name() + Pattern.FUSING),
+                        BELT.fusing(),
                         "Belt fusing",
                         BELT_PANEL,
                         long_.value(),

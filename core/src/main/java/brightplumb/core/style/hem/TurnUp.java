@@ -213,7 +213,7 @@ public final class TurnUp implements Operation {
                 panel.id().hand() == Hand.BOTH ? "" : ", " + panel.id().hand().id();
         Line fold = new Line(Point.of(0, high / 2), Point.of(wide, high / 2));
         return Rectangle.of(
-                        new PieceId("turn-up-" + panel.panel(), panel.id().hand()),
+                        panel.id().with("turn-up"),
                         "Turn-up " + panel.panel() + hand,
                         TURN_UP_PANEL,
                         wide,

@@ -128,8 +128,7 @@ public final class Fly implements Operation {
         Piece right = of(before, Hand.RIGHT);
         double high = left.require(EdgeRole.FLY).length();
         Piece facing = facing(wide.value(), high);
-        Piece fusing = Surgery.traced(
-                        facing, PieceId.of(FACING.name() + Pattern.FUSING), "Fly facing fusing", Layer.FUSING)
+        Piece fusing = Surgery.traced(facing, FACING.fusing(), "Fly facing fusing", Layer.FUSING)
                 .ending(EdgeRole.FLY, End.RAW)
                 .ending(OUTER, End.RAW);
         Piece shield = shield(wide.value() + Length.INCH / 4, high + BEYOND);

@@ -202,7 +202,7 @@ public final class Peplum implements Operation {
         EdgeRole centreRole = front ? EdgeRole.CENTRE_FRONT : SLIT;
         double beside = Math.min(radius * Math.sin(angle) / 4, deep / 4);
         Piece piece = Piece.of(
-                PieceId.of("peplum-" + half.id()),
+                PieceId.of("peplum", half),
                 "Peplum " + half.id(),
                 PEPLUM,
                 List.of(

@@ -265,7 +265,7 @@ final class Bag {
     }
 
     private PieceId named(String name) {
-        return new PieceId(name, front.id().hand());
+        return PieceId.of(name).on(front.id().hand());
     }
 
     private String handed(String title) {

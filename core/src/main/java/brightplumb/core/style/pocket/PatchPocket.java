@@ -272,7 +272,7 @@ public final class PatchPocket implements Operation {
 
     /** Half the flap is fused. */
     private static Piece fusing(double wide, double high) {
-        PieceId id = PieceId.of(FLAP.name() + Pattern.FUSING);
+        PieceId id = FLAP.fusing();
         return rectangle(id, "Flap fusing", wide, high, SEAM, FREE, 2)
                 .in(Layer.FUSING)
                 .ending(SEAM, End.RAW)
