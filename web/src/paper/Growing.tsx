@@ -1,4 +1,4 @@
-import { type PointerEvent, useRef } from 'react';
+import { useDrag } from '@use-gesture/react';
 import type { LinePiece, LineStep } from '../api/client';
 import { INCH } from '../tape/reader';
 import { useUnit } from '../tape/unit';
@@ -149,6 +149,11 @@ export function AmountsLaidOff({ all, meant, to }: Amounts) {
   return laid.map((one) => <Amount key={one.of.key} {...one} figure={said[one.of.key]} />);
 }
 
+/** An amount in the hand: what it was and is now, mm, which way it lies on the screen, and how large that is. */
+type Held = { was: number; now: number; along: XY; scale: number };
+
+const NOWHERE: XY = [0, 0];
+
 /** The end of an amount, to be taken and moved: by eighths of an inch, or by two millimetres. */
 export function Handle(props: {
   of: LaidOff;
@@ -160,31 +165,23 @@ export function Handle(props: {
   onDrop: (mm: number) => void;
 }) {
   const unit = useUnit();
-  const held = useRef<{ x: number; y: number; was: number; now: number } | null>(null);
   const run = props.of.drawn.segments[0];
-  if (!run) return null;
-  const a = props.to(run.from);
-  const b = props.to(run.to);
+  const [a, b]: [XY, XY] = run ? [props.to(run.from), props.to(run.to)] : [NOWHERE, NOWHERE];
   const long = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
-  const move = (e: PointerEvent) => {
-    const from = held.current;
-    if (!from) return;
-    e.stopPropagation();
-    const by = ((e.clientX - from.x) * (b[0] - a[0]) + (e.clientY - from.y) * (b[1] - a[1])) / long / props.scale;
+  const along: XY = [(b[0] - a[0]) / long, (b[1] - a[1]) / long];
+  const bind = useDrag(({ event, movement: [x, y], last, memo }): Held => {
+    // The paper beneath it is dragged, too.
+    event.stopPropagation();
+    const held: Held = memo ?? { was: props.of.step.value, now: props.of.step.value, along, scale: props.scale };
+    const by = (x * held.along[0] + y * held.along[1]) / held.scale;
     const step = unit.shown === 'in' ? INCH / 8 : 2;
-    const to = Math.max(props.least, Math.min(props.most, Math.round((from.was + by) / step) * step));
-    if (to !== from.now) {
-      from.now = to;
-      props.onMove(to);
-    }
-  };
-  const drop = (e: PointerEvent) => {
-    const from = held.current;
-    held.current = null;
-    if (!from) return;
-    e.stopPropagation();
-    props.onDrop(from.now);
-  };
+    const now = Math.max(props.least, Math.min(props.most, Math.round((held.was + by) / step) * step));
+    const moved = x !== 0 || y !== 0;
+    if (moved && now !== held.now) props.onMove(now);
+    if (last) props.onDrop(moved ? now : held.was);
+    return moved ? { ...held, now } : held;
+  });
+  if (!run) return null;
   return (
     <circle
       cx={b[0]}
@@ -193,14 +190,7 @@ export function Handle(props: {
       fill="transparent"
       className="cursor-grab active:cursor-grabbing"
       data-testid="amount-handle"
-      onPointerDown={(e) => {
-        e.stopPropagation();
-        e.currentTarget.setPointerCapture(e.pointerId);
-        held.current = { x: e.clientX, y: e.clientY, was: props.of.step.value, now: props.of.step.value };
-      }}
-      onPointerMove={move}
-      onPointerUp={drop}
-      onPointerCancel={drop}
+      {...bind()}
     />
   );
 }

@@ -3,6 +3,7 @@ import type {
   Check,
   Cloth,
   ClothField,
+  Cut,
   Draft,
   Making,
   MakingStep,
@@ -178,6 +179,21 @@ export const madeSetting = (over: Partial<Setting>): Setting => ({
   choices: [],
   levelled: false,
   readBy: [],
+  ...over,
+});
+
+export const madeCut = (over: Partial<Cut>): Cut => ({
+  id: 'straight-skirt',
+  title: 'Straight skirt',
+  about: '',
+  words: {},
+  group: 'skirts',
+  parts: ['skirt'],
+  ways: ['house'],
+  operations: [],
+  way: 'house',
+  measures: [],
+  settings: [],
   ...over,
 });
 

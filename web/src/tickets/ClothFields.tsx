@@ -124,8 +124,9 @@ function Long({ field, value, onSay }: Entry) {
   }
   return (
     <Labelled id={id} title={field.title} fault={fault} wide>
-      <div className="grid grid-cols-[1fr_6rem] items-center gap-2">
+      <div className="grid items-center gap-2 sm:grid-cols-[1fr_6rem]">
         <Segmented
+          oneRow
           label={`${field.title}, as it is sold`}
           value={String(usual.find((w) => Math.abs(w - Number(value)) < 0.5) ?? '')}
           options={usual.map((w) => ({ id: String(w), title: unit.write(w) }))}

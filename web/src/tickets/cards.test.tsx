@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Cloth, Cut, Ticket } from '../api/client';
-import { CLOTH_FIELDS, PLAIN } from '../testing/made';
+import { CLOTH_FIELDS, madeCut, madeSetting, PLAIN } from '../testing/made';
 import { lay } from '../testing/page';
 import { ClashCard } from './ClashCard';
 import { ClothFields } from './ClothFields';
@@ -29,44 +29,20 @@ const theirs: Ticket = {
   updatedAt: '2026-11-26T08:00:00Z',
 };
 const cuts: Cut[] = [
-  {
-    id: 'straight-skirt',
-    title: 'Straight skirt',
-    about: '',
-    words: {},
-    group: 'skirts',
-    parts: ['skirt'],
-    ways: ['house'],
-    operations: [],
-    way: 'house',
-    measures: [],
+  madeCut({
     settings: [
-      {
-        key: 'hipEase',
-        title: 'Hip ease',
-        label: 'Ease',
-        zone: 'Hip',
-        kind: 'length',
-        least: 0,
-        most: 99,
-        choices: [],
-        levelled: false,
-        readBy: ['skirt'],
-      },
-      {
+      madeSetting({ readBy: ['skirt'] }),
+      madeSetting({
         key: 'closure',
         title: 'Closure',
         label: 'Closure',
         zone: 'Making',
         kind: 'choice',
-        least: 0,
-        most: 0,
         choices: [{ id: 'fly', title: 'Fly' }],
-        levelled: false,
         readBy: ['skirt'],
-      },
+      }),
     ],
-  },
+  }),
 ];
 const known: [readonly unknown[], unknown][] = [
   [['cuts'], cuts],

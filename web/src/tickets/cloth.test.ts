@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Cut, Way } from '../api/client';
-import { PLAIN } from '../testing/made';
+import { madeCut, madeSetting, PLAIN } from '../testing/made';
 import type { Kept } from './changes';
 import { fromHandTest, pulledTo } from './handTest';
 import { cutSteps } from './otherCut';
@@ -19,30 +19,15 @@ describe('the hand test', () => {
 });
 
 describe('another cut', () => {
-  const cut = (id: string, part: string, settings: string[], way = 'house'): Cut => ({
-    id,
-    group: part,
-    parts: [part],
-    ways: ['quarter', 'allocated', 'house', 'arc'],
-    operations: [],
-    way,
-    title: id,
-    about: '',
-    words: {},
-    measures: [],
-    settings: settings.map((key) => ({
-      key,
-      title: key,
-      label: key,
-      zone: 'Hip',
-      kind: 'length',
-      least: 0,
-      most: 100,
-      choices: [],
-      levelled: false,
-      readBy: [part],
-    })),
-  });
+  const cut = (id: string, part: string, settings: string[], way = 'house'): Cut =>
+    madeCut({
+      id,
+      group: part,
+      parts: [part],
+      ways: ['quarter', 'allocated', 'house', 'arc'],
+      way,
+      settings: settings.map((key) => madeSetting({ key, readBy: [part] })),
+    });
   const way = (id: string, part: string): Way => ({ id, part, cut: null, title: id, why: '', rules: {}, words: {} });
   const kept: Kept = {
     name: 'x',

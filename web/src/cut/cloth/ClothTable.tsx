@@ -1,4 +1,5 @@
-import { type PointerEvent, useRef, useState } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { type DOMAttributes, type KeyboardEvent, useState } from 'react';
 import type { Draft } from '../../api/client';
 import { laid } from '../../paper/geometry';
 import { toneOf } from '../../paper/marks';
@@ -15,6 +16,9 @@ const MARGIN = { left: 18, right: 46, top: 44, bottom: 30 };
 const NUDGE = 10;
 const FINE = 1;
 
+/** A piece in the hand: where it lay, and where it lies now. */
+type Dragged = { start: Laid; now: Laid };
+
 /**
  * The cloth with its pieces: the selvedge runs across the screen; a piece is dragged, or moved by the arrows, and
  * stops at its neighbours.
@@ -29,43 +33,34 @@ export function ClothTable(props: {
   const unit = useUnit();
   const [ref, size] = useSize<HTMLDivElement>();
   const [drag, setDrag] = useState<Laid | null>(null);
-  const from = useRef<{ x: number; y: number; piece: Laid } | null>(null);
   const view = lay.lay;
-  if (!view) return null;
-  const across = view.folded ? view.width / 2 : view.width;
-  const along = Math.max(lay.length, ...(view.sheet ?? []).map((p) => p[0] as number)) * 1.02 + 20;
+  const across = !view ? 1 : view.folded ? view.width / 2 : view.width;
+  const along = Math.max(lay.length, ...(view?.sheet ?? []).map(([x = 0]) => x)) * 1.02 + 20;
   const scale = Math.min(
     (size.width - MARGIN.left - MARGIN.right) / along,
     (size.height - MARGIN.top - MARGIN.bottom) / across,
   );
+  const bind = useDrag(
+    ({ args, xy, initial, memo, tap, last }): Dragged => {
+      const { start, now }: Dragged = memo ?? { start: args[0], now: args[0] };
+      props.pick(nameOf(start));
+      // From where it lies now to where the hand is: so it slides along what is in its way.
+      const [left, top] = bounds(now.outline);
+      const [left0, top0] = bounds(start.outline);
+      const to = lay.moved(now, left0 - left + (xy[0] - initial[0]) / scale, top0 - top + (xy[1] - initial[1]) / scale);
+      if (last && !tap) lay.put(to);
+      setDrag(last ? null : to);
+      return { start, now: to };
+    },
+    { threshold: 3, filterTaps: true, pointer: { keys: false } },
+  );
+  if (!view) return null;
   const x = (mm: number) => MARGIN.left + mm * scale;
   const y = (mm: number) => MARGIN.top + mm * scale;
   const shown = lay.now.map((p) => (drag && nameOf(drag) === nameOf(p) ? drag : p));
   const length = Math.max(0, ...shown.map((p) => bounds(p.outline)[2]));
 
-  const begin = (e: PointerEvent, piece: Laid) => {
-    (e.target as Element).setPointerCapture(e.pointerId);
-    from.current = { x: e.clientX, y: e.clientY, piece };
-    props.pick(nameOf(piece));
-  };
-  const move = (e: PointerEvent) => {
-    const start = from.current;
-    if (!start) return;
-    const dx = (e.clientX - start.x) / scale;
-    const dy = (e.clientY - start.y) / scale;
-    if (!drag && Math.hypot(e.clientX - start.x, e.clientY - start.y) < 3) return;
-    // From where it lies now to where the hand is: so it slides along what is in its way.
-    const now = drag ?? start.piece;
-    const [left, top] = bounds(now.outline);
-    const [left0, top0] = bounds(start.piece.outline);
-    setDrag(lay.moved(now, left0 + dx - left, top0 + dy - top));
-  };
-  const end = () => {
-    from.current = null;
-    if (drag) lay.put(drag);
-    setDrag(null);
-  };
-  const key = (e: React.KeyboardEvent, piece: Laid) => {
+  const key = (e: KeyboardEvent, piece: Laid) => {
     const by = e.shiftKey ? FINE : NUDGE;
     const way: Record<string, [number, number]> = {
       ArrowLeft: [-by, 0],
@@ -138,9 +133,7 @@ export function ClothTable(props: {
               y={y}
               scale={scale}
               picked={picked === nameOf(p)}
-              onDown={(e) => begin(e, p)}
-              onMove={move}
-              onUp={end}
+              drag={bind(p)}
               onKey={(e) => key(e, p)}
               onFocus={() => props.pick(nameOf(p))}
             />
@@ -177,10 +170,8 @@ function PieceOnCloth(props: {
   y: (mm: number) => number;
   scale: number;
   picked: boolean;
-  onDown: (e: PointerEvent) => void;
-  onMove: (e: PointerEvent) => void;
-  onUp: () => void;
-  onKey: (e: React.KeyboardEvent) => void;
+  drag: DOMAttributes<SVGGElement>;
+  onKey: (e: KeyboardEvent) => void;
   onFocus: () => void;
 }) {
   const { piece, x, y } = props;
@@ -202,10 +193,7 @@ function PieceOnCloth(props: {
       aria-pressed={props.picked}
       aria-label={`${name}, ${piece.copy}`}
       className="cursor-grab outline-none [&:focus-visible_path:first-child]:stroke-[4]"
-      onPointerDown={props.onDown}
-      onPointerMove={props.onMove}
-      onPointerUp={props.onUp}
-      onPointerCancel={props.onUp}
+      {...props.drag}
       onKeyDown={props.onKey}
       onFocus={props.onFocus}
     >

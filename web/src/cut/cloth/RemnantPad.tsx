@@ -1,3 +1,4 @@
+import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { Button } from '../../kit/Button';
 import { Segmented } from '../../kit/Segmented';
@@ -28,19 +29,15 @@ export function RemnantPad(props: {
   const svg = useRef<SVGSVGElement>(null);
   const [what, setWhat] = useState<'corners' | 'seams'>('corners');
   const [begun, setBegun] = useState<Place | null>(null);
-  const [held, setHeld] = useState<Held | null>(null);
   const all = [...corners, ...seams.flat()];
   const far = (i: number, least: number) => Math.max(least, ...all.map((p) => (p[i] as number) * 1.12));
   const scale = Math.min(WIDE / far(0, 1500), HIGH / far(1, 1000));
   const long = WIDE / scale;
   const across = HIGH / scale;
   const snapped = (v: number, most: number) => Math.round(Math.min(Math.max(0, v), most) / step) * step;
-  const placeOf = (e: PointerEvent): Place => {
-    const box = (svg.current as SVGSVGElement).getBoundingClientRect();
-    return [
-      snapped(((e.clientX - box.left) / box.width) * long, long),
-      snapped(((e.clientY - box.top) / box.height) * across, across),
-    ];
+  const placeOf = ([x, y]: [number, number]): Place => {
+    const box = svg.current?.getBoundingClientRect() ?? new DOMRect(0, 0, WIDE, HIGH);
+    return [snapped(((x - box.left) / box.width) * long, long), snapped(((y - box.top) / box.height) * across, across)];
   };
   const move = (h: Held, to: Place) => {
     if (h.seam === null)
@@ -54,9 +51,16 @@ export function RemnantPad(props: {
         seams.map((s, i) => (i === h.seam ? s.map((c, k) => (k === h.at ? to : c)) : s)),
       );
   };
+  const drag = useDrag(
+    ({ event, args, xy, movement: [x, y] }) => {
+      // Where a corner is, none is added; and a corner that is only pressed stays.
+      event.stopPropagation();
+      if (x !== 0 || y !== 0) move(args[0], placeOf(xy));
+    },
+    { pointer: { keys: false } },
+  );
   const add = (e: PointerEvent<SVGSVGElement>) => {
-    if ((e.target as Element).tagName === 'circle') return;
-    const at = placeOf(e);
+    const at = placeOf([e.clientX, e.clientY]);
     if (what === 'corners') props.onChange([...corners, at], seams);
     else if (!begun) setBegun(at);
     else {
@@ -99,12 +103,7 @@ export function RemnantPad(props: {
       aria-label={`${name}: ${unit.write(at[0] as number)} along, ${unit.write(at[1] as number)} across`}
       className="cursor-grab fill-card stroke-2 stroke-brass focus:fill-brass"
       onKeyDown={press(h, at)}
-      onPointerDown={(e) => {
-        e.currentTarget.setPointerCapture(e.pointerId);
-        setHeld(h);
-      }}
-      onPointerMove={(e) => held && move(held, placeOf(e))}
-      onPointerUp={() => setHeld(null)}
+      {...drag(h)}
     />
   );
   const lines = (most: number) => Array.from({ length: Math.floor(most / square) }, (_, i) => (i + 1) * square);

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { api, type Problem, problemOf, unwrap, type Views, whenThereIsRoom } from '../../api/client';
+import { api, unwrap, type Views, whenThereIsRoom } from '../../api/client';
 import { keys, useLay } from '../../api/queries';
+import { useAction } from '../../api/useAction';
 import { useTicketAtHand } from '../../tickets/TicketDesk';
 import { bounds, go, overlap, type Ring, slid } from './collide';
 
@@ -25,7 +26,6 @@ export function useClothLay(layer: string, enabled: boolean) {
   const [asked, setAsked] = useState(0);
   const [enough, setEnough] = useState(false);
   const [moves, setMoves] = useState<Laid[][]>([]);
-  const [problem, setProblem] = useState<Problem | null>(null);
   const ready = enabled && open.saving === 'saved';
   const first = useLay(id, layer, version, TRIES[0], ready);
   const second = useLay(id, layer, version, TRIES[1], ready && asked >= 1);
@@ -33,12 +33,24 @@ export function useClothLay(layer: string, enabled: boolean) {
   const found = [third, second, first].find((q) => q.data)?.data;
   const done = first.data?.kept || (first.data?.lay.tried ?? TRIES[0] ?? 0) < (TRIES[0] as number) || !!third.data;
 
+  const said = useAction(async (ask: () => Promise<Views['TicketLayView']>) => {
+    // What is still looked for is of no use once this is kept.
+    await queries.cancelQueries({ queryKey: keys.lay(id) });
+    await whenThereIsRoom(ask);
+    setMoves([]);
+    setAsked(0);
+    setEnough(false);
+    // What was found before is of no use any more: a search that rests would go on showing it.
+    await queries.resetQueries({ queryKey: keys.lay(id) });
+  });
+  const forgetProblem = said.reset;
+
   // biome-ignore lint/correctness/useExhaustiveDependencies: another cloth or ticket is looked at anew
   useEffect(() => {
     setAsked(0);
     setEnough(false);
     setMoves([]);
-    setProblem(null);
+    forgetProblem();
   }, [id, layer, version]);
 
   useEffect(() => {
@@ -79,24 +91,6 @@ export function useClothLay(layer: string, enabled: boolean) {
     const [x, y] = go(p.outline as Ring, dx, p.onFold ? 0 : dy, free(p));
     return shifted(p, x, y);
   };
-  const say = async (ask: () => Promise<Views['TicketLayView']>) => {
-    setProblem(null);
-    try {
-      // What is still looked for is of no use once this is kept.
-      await queries.cancelQueries({ queryKey: keys.lay(id) });
-      await whenThereIsRoom(ask);
-      setMoves([]);
-      setAsked(0);
-      setEnough(false);
-      // What was found before is of no use any more: a search that rests would go on showing it.
-      await queries.resetQueries({ queryKey: keys.lay(id) });
-      return null;
-    } catch (e) {
-      const failed = problemOf(e);
-      setProblem(failed);
-      return failed;
-    }
-  };
   return {
     view: found,
     lay,
@@ -104,7 +98,7 @@ export function useClothLay(layer: string, enabled: boolean) {
     length,
     error: first.error ?? third.error,
     again: () => first.refetch(),
-    problem,
+    problem: said.problem,
     looking: ready && !!lay && !done && !enough,
     stop: () => setEnough(true),
     byHand: moves.length > 0,
@@ -118,7 +112,7 @@ export function useClothLay(layer: string, enabled: boolean) {
       return free(p)(t.outline as Ring) ? t : null;
     },
     keep: () =>
-      say(() =>
+      said.run(() =>
         unwrap(
           api.PUT('/api/tickets/{id}/lay', {
             params: { path: { id } },
@@ -127,7 +121,7 @@ export function useClothLay(layer: string, enabled: boolean) {
         ),
       ),
     set: (what: Partial<Views['KeptLay']>) =>
-      say(() =>
+      said.run(() =>
         unwrap(
           api.PUT('/api/tickets/{id}/lay', {
             params: { path: { id } },
@@ -136,7 +130,7 @@ export function useClothLay(layer: string, enabled: boolean) {
         ),
       ),
     forget: () =>
-      say(() => unwrap(api.DELETE('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer } } }))),
+      said.run(() => unwrap(api.DELETE('/api/tickets/{id}/lay', { params: { path: { id }, query: { layer } } }))),
   };
 }
 
