@@ -20,6 +20,8 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param proxies addresses whose word is taken for where a request comes from
  * @param connections what one connection, and one address, may take of the server
  * @param signUp {@code open} or {@code closed}; blank means open on loopback only
+ * @param rehearsal whether every cut is drafted some dozens of times after the start, so that the first of the morning
+ *     is not slow; null means that it is
  */
 @ConfigurationProperties("plumb")
 public record PlumbProperties(
@@ -28,7 +30,8 @@ public record PlumbProperties(
         List<String> hosts,
         List<String> proxies,
         ConnectionLimits connections,
-        String signUp) {
+        String signUp,
+        Boolean rehearsal) {
 
     /**
      * What one connection, and one address, may take of the server.
@@ -50,6 +53,7 @@ public record PlumbProperties(
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
 
     public PlumbProperties {
+        rehearsal = rehearsal == null || rehearsal;
         hosts = hosts == null ? List.of() : List.copyOf(hosts);
         connections = connections == null ? new ConnectionLimits(null, null, null, null) : connections;
         proxies = proxies == null

@@ -61,7 +61,7 @@ class LoopbackClientTest {
     @ParameterizedTest
     @CsvSource({"127.0.0.1, 127.0.0.1", "0.0.0.0, 127.0.0.1", "192.168.7.4, 192.168.7.4", "::1, [::1]"})
     void it_goes_where_the_application_listens(String address, String at) {
-        assertThat(new PlumbProperties(false, address, List.of(), List.of(), null, "").reachedAt())
+        assertThat(new PlumbProperties(false, address, List.of(), List.of(), null, "", null).reachedAt())
                 .isEqualTo(at);
     }
 

@@ -21,13 +21,14 @@ class PlumbPropertiesTest {
         "127.0.0.1,closed,false"
     })
     void workrooms_are_opened_on_loopback_and_elsewhere_where_it_is_said(String address, String signUp, boolean open) {
-        assertThat(new PlumbProperties(true, address, List.of(), List.of(), null, signUp).signUpOpen())
+        assertThat(new PlumbProperties(true, address, List.of(), List.of(), null, signUp, null).signUpOpen())
                 .isEqualTo(open);
     }
 
     @Test
     void it_answers_to_its_own_machine_its_address_and_the_names_it_was_given() {
-        assertThat(new PlumbProperties(true, "192.168.1.7", List.of("Tablet.Workroom ", ""), List.of(), null, null)
+        assertThat(new PlumbProperties(
+                                true, "192.168.1.7", List.of("Tablet.Workroom ", ""), List.of(), null, null, null)
                         .names())
                 .containsExactlyInAnyOrder("localhost", "127.0.0.1", "[::1]", "192.168.1.7", "tablet.workroom");
     }

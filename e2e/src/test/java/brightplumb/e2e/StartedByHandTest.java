@@ -60,6 +60,7 @@ class StartedByHandTest {
             builder.environment().put("PLUMB_DATA", data.toString());
             builder.environment().put("PLUMB_PORT", String.valueOf(port));
             builder.environment().put("PLUMB_PG_PORT", String.valueOf(pgPort));
+            builder.environment().put("PLUMB_REHEARSAL", "off");
             // What lives for seconds is not worth the slow compiler, beside all the other tests.
             builder.environment().put("JAVA_TOOL_OPTIONS", Table.QUICK_TO_COMPILE);
             plumb = builder.start();

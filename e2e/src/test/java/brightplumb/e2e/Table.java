@@ -62,7 +62,9 @@ record Table(Packaged application, Browser browser) implements AutoCloseable {
             Packaged application = context.getRoot()
                     .getStore(TABLES)
                     .getOrComputeIfAbsent(
-                            Packaged.class, key -> Packaged.start("e2e", QUICK_TO_COMPILE), Packaged.class);
+                            Packaged.class,
+                            key -> Packaged.start("e2e", QUICK_TO_COMPILE, "-Dplumb.rehearsal=off"),
+                            Packaged.class);
             return new Table(application, new Browser(application.address()));
         }
     }

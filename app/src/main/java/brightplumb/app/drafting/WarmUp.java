@@ -1,5 +1,6 @@
 package brightplumb.app.drafting;
 
+import brightplumb.app.PlumbProperties;
 import brightplumb.app.account.LoopbackClient;
 import brightplumb.core.garment.Catalogue;
 import brightplumb.core.garment.Cut;
@@ -39,14 +40,19 @@ public class WarmUp {
 
     private final LoopbackClient visits;
     private final JsonMapper json;
+    private final boolean wanted;
 
-    WarmUp(LoopbackClient visits, JsonMapper json) {
+    WarmUp(LoopbackClient visits, JsonMapper json, PlumbProperties plumb) {
+        this.wanted = plumb.rehearsal();
         this.visits = visits;
         this.json = json;
     }
 
-    /** Begins, and answers at once. */
+    /** Begins where it is wanted, and answers at once. */
     public void begin() {
+        if (!wanted) {
+            return;
+        }
         Thread aside = new Thread(this::rehearse, "rehearsal");
         aside.setDaemon(true);
         aside.start();

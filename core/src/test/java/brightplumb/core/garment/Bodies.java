@@ -72,6 +72,16 @@ public final class Bodies {
     }
 
     /**
+     * Every thirty-second body, others for every turn: where each is drafted a hundred times over, on each of many
+     * garments.
+     *
+     * @param turn which of them, any number
+     */
+    public static List<Row> eightInTurn(int turn) {
+        return every(32, Math.floorMod(turn, 32));
+    }
+
+    /**
      * Every fourth body, others for every turn: where a rule is tried on many garments, all bodies come to stand before
      * it.
      *

@@ -17,6 +17,7 @@ import brightplumb.core.rule.SettingValue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -56,7 +57,7 @@ class CutClothTest {
     @ParameterizedTest
     @MethodSource("cuts")
     void what_is_not_changed_asks_nothing_of_the_cloth(String cut) {
-        for (Bodies.Row row : Bodies.few().subList(0, 8)) {
+        for (Bodies.Row row : Bodies.eightInTurn(cut.hashCode()).subList(0, 4)) {
             DraftRequest same = request(cut, Bodies.withDepths(row), Map.of());
             assertThat(CutCloth.of(same, same, Set.of()).pieces())
                     .as(row.toString())
@@ -67,18 +68,18 @@ class CutClothTest {
     @ParameterizedTest
     @MethodSource("cuts")
     void whatever_is_said_at_a_fitting_a_piece_that_is_not_cut_anew_lies_on_its_cloth(String cut) {
-        for (Bodies.Row row : Bodies.inTurn(cut.hashCode()).subList(0, 4)) {
+        Tried tried = new Tried();
+        for (Bodies.Row row : Bodies.eightInTurn(cut.hashCode()).subList(0, 2)) {
             Sheet sheet = Bodies.withDepths(row);
             DraftRequest worn = request(cut, sheet, Map.of());
             Drafted before = Drafting.draft(worn);
             for (Fitting.Proposal proposal : Fitting.of(before)) {
                 DraftRequest corrected = request(cut, sheet, named(proposal));
-                Drafted after;
-                try {
-                    after = Drafting.drawn(corrected);
-                } catch (Refusal cannot) {
+                Optional<Drafted> drawn = tried.draft(() -> Drafting.drawn(corrected));
+                if (drawn.isEmpty()) {
                     continue;
                 }
+                Drafted after = drawn.get();
                 for (Alteration piece : CutCloth.of(worn, corrected, Set.of()).pieces()) {
                     if (!piece.cutAnew()) {
                         Polygon cloth = polygon(find(before, piece).cutLine(), Rigid.STAY);
@@ -91,6 +92,7 @@ class CutClothTest {
                 }
             }
         }
+        tried.refusedAtMost(0);
     }
 
     private static Map<String, Object> named(Fitting.Proposal proposal) {

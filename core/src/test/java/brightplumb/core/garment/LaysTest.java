@@ -50,11 +50,8 @@ class LaysTest {
     @ParameterizedTest
     @MethodSource("cuts")
     void every_cut_is_laid_on_real_bodies_without_overlap_whole_on_the_cloth(Cut cut) {
-        for (Bodies.Row row : Bodies.few().subList(0, 2)) {
-            Drafted drafted = drafted(cut, row);
-            if (drafted == null) {
-                continue;
-            }
+        for (Bodies.Row row : Bodies.eightInTurn(cut.id().hashCode()).subList(0, 1)) {
+            Drafted drafted = Bodies.drafted(cut.id(), null, row);
             for (Layer layer : Lays.layers(drafted)) {
                 for (boolean folded : List.of(true, false)) {
                     Cloth cloth = new Cloth(0, 1600, folded, false);
@@ -91,14 +88,6 @@ class LaysTest {
                     asOftenAsNeeded(lay, drafted, layer, 2, what);
                 }
             }
-        }
-    }
-
-    private static Drafted drafted(Cut cut, Bodies.Row row) {
-        try {
-            return Bodies.drafted(cut.id(), null, row);
-        } catch (Refusal cannot) {
-            return null;
         }
     }
 

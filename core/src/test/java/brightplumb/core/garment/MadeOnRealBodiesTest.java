@@ -28,7 +28,7 @@ class MadeOnRealBodiesTest {
                         .map(o -> Arguments.of(
                                 cut.id(),
                                 o.id(),
-                                Bodies.inTurn(Catalogue.CUTS.indexOf(cut) + Catalogue.OPERATIONS.indexOf(o)))));
+                                Bodies.eightInTurn(Catalogue.CUTS.indexOf(cut) + Catalogue.OPERATIONS.indexOf(o)))));
     }
 
     @ParameterizedTest

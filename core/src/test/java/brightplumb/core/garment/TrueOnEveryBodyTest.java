@@ -220,19 +220,17 @@ class TrueOnEveryBodyTest {
     @ParameterizedTest
     @CsvSource({"classic-trousers, 288", "classic-trousers, 420", "drawcord-shorts, 690", "tailored-shorts, 640"})
     void a_hem_that_is_asked_is_the_hem_that_is_drawn(String cut, double hem) {
+        Tried tried = new Tried();
         for (Bodies.Row row : Bodies.few()) {
             for (Way way : Catalogue.of(cut).orElseThrow().ways()) {
-                Drafted drafted;
-                try {
-                    drafted = drafted(cut, way.id(), Bodies.withDepths(row), Map.of("hem", hem));
-                } catch (Refusal noLeg) {
-                    continue;
-                }
-                assertThat(drafted.draft().fact(Fact.HEM_GIRTH).value())
-                        .as(row + " " + way.id())
-                        .isCloseTo(hem, within(0.5));
+                tried.draft(() -> drafted(cut, way.id(), Bodies.withDepths(row), Map.of("hem", hem)))
+                        .ifPresent(drafted -> assertThat(
+                                        drafted.draft().fact(Fact.HEM_GIRTH).value())
+                                .as(row + " " + way.id())
+                                .isCloseTo(hem, within(0.5)));
             }
         }
+        tried.refusedAtMost(1);
     }
 
     @Test

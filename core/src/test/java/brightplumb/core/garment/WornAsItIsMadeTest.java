@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -122,16 +123,13 @@ class WornAsItIsMadeTest {
     @ParameterizedTest
     @MethodSource("everyCut")
     void a_shaped_band_is_as_long_beneath_as_the_edge_it_is_sewn_to(String cut) {
+        Tried tried = new Tried();
         for (Bodies.Row row : Bodies.inTurn(cut.hashCode())) {
-            Draft banded;
-            try {
-                banded = draft(cut, row, Map.of(), "shaped-band");
-            } catch (Refusal nothingToShape) {
-                assertThat(nothingToShape.faults())
-                        .extracting(f -> f.field().path())
-                        .containsAnyOf("with", "settings.bandHeight");
+            Optional<Draft> shaped = tried.draft(() -> draft(cut, row, Map.of(), "shaped-band"));
+            if (shaped.isEmpty()) {
                 continue;
             }
+            Draft banded = shaped.get();
             for (Join join : banded.joins()) {
                 if (join.kind() == Join.Kind.SEWN) {
                     assertThat(Curves.length(banded.layer(join, 0)) - Curves.length(banded.layer(join, 1)))
@@ -143,6 +141,7 @@ class WornAsItIsMadeTest {
                     .as("of shell, with its facing")
                     .hasSizeGreaterThanOrEqualTo(2);
         }
+        tried.allButOneOrNone();
     }
 
     @ParameterizedTest
