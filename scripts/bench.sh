@@ -3,7 +3,10 @@
 
 bench() {
   local what=${1:-all}
-  case $what in all | core | pairs | lay | preview | redraw | start | print | load) ;; *) fail "there is no benchmark $what: core, pairs, lay, preview, redraw, start, print, load" ;; esac
+  case $what in
+    all | core | pairs | lay | preview | redraw | start | print | load) ;;
+    *) fail "there is no benchmark $what: core, pairs, lay, preview, redraw, start, print, load" ;;
+  esac
   need_build_tools
   need_postgres
   need_chromium
@@ -15,7 +18,8 @@ bench() {
   say "building"
   mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true install >"$data/build.log" 2>&1 </dev/null \
     || { tail -n 20 "$data/build.log" >&2; fail "the build failed"; }
-  mvn -B -ntp -q -pl e2e dependency:build-classpath -Dmdep.outputFile="$data/classpath" -Dmdep.includeScope=test >/dev/null </dev/null
+  mvn -B -ntp -q -pl e2e dependency:build-classpath -Dmdep.outputFile="$data/classpath" \
+    -Dmdep.includeScope=test >/dev/null </dev/null
   if [ "$what" = start ] || [ "$what" = all ]; then bench_start "$(free_port)" "$(free_port)"; fi
   if [ "$what" = core ] || [ "$what" = all ]; then
     bench_core
@@ -25,7 +29,8 @@ bench() {
   case $what in core | pairs | start | lay) return ;; esac
   [ -n "$CLUSTER" ] || start_cluster "$data" "$(free_port)" durable
   PLUMB_TEST_PG_PORT=$(sed -n 4p "$CLUSTER/postmaster.pid" 2>/dev/null || as_pg sed -n 4p "$CLUSTER/postmaster.pid")
-  export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD
+  export PLUMB_TEST_PG_PORT PLUMB_TEST_PG_PASSWORD=$PG_KEEPER_PASSWORD PLUMB_TEST_PG_USER=$PG_USER \
+    PLUMB_TEST_PG_USER_PASSWORD=$PG_PASSWORD
   if [ "$what" = preview ] || [ "$what" = all ]; then measure brightplumb.bench.PreviewBench; fi
   if [ "$what" = print ] || [ "$what" = all ]; then measure brightplumb.bench.PrintBench; fi
   if [ "$what" = load ] || [ "$what" = all ]; then
@@ -40,11 +45,14 @@ bench() {
 bench_core() {
   local garment
   for garment in "straight-skirt house" "straight-skirt quarter" "straight-skirt halfblock" "straight-skirt allocated" \
-    "slit-pencil house" "half-block-skirt halfblock" "knit-pencil house" "seat-shaped-skirt allocated" "ankle-pencil house" \
-    "classic-trousers house" "classic-trousers quarter" "classic-trousers sixteenth" "classic-trousers arc" "palazzo house" \
+    "slit-pencil house" "half-block-skirt halfblock" "knit-pencil house" "seat-shaped-skirt allocated" \
+    "ankle-pencil house" \
+    "classic-trousers house" "classic-trousers quarter" "classic-trousers sixteenth" "classic-trousers arc" \
+    "palazzo house" \
     "shorts-block house" "tailored-shorts house" "drawcord-shorts house" "lounge-shorts arc" \
     "lined-pencil house" "flap-pocket-shorts house" "box-fold-palazzo house"; do
-    java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main DraftBenchmark -p "cutAndWay=$garment" \
+    java -cp "e2e/target/test-classes:$(cat "$data/classpath")" org.openjdk.jmh.Main DraftBenchmark \
+      -p "cutAndWay=$garment" \
       -v silent -rf text -rff "$data/figure" >/dev/null
     grep -E ':p0\.(50|95) ' "$data/figure" | tee -a "$data/figures"
   done
@@ -65,7 +73,8 @@ ratios() {
 # garments against trousers.
 bench_pairs() {
   local pair
-  for pair in "straight-skirt house" "lined-pencil house" "slit-pencil house" "tailored-shorts house" "flap-pocket-shorts house" \
+  for pair in "straight-skirt house" "lined-pencil house" "slit-pencil house" "tailored-shorts house" \
+    "flap-pocket-shorts house" \
     "box-fold-palazzo house" "box-fold-palazzo bench" "swim-bodysuit house classic-trousers house" \
     "pull-on-romper house classic-trousers house" "sleeved-playsuit house classic-trousers house" \
     "sweep-jumpsuit house classic-trousers house" "peplum-jumpsuit house classic-trousers house"; do
@@ -90,7 +99,9 @@ bench_start() {
   done
   echo "first start after the build, classes archived, with a new database: $(head -n 1 "$data/starts") ms"
   echo "first start with a new database: $(sed -n 2p "$data/starts") ms"
-  echo "second start, median of 5: $(tail -n 5 "$data/starts" | sort -n | sed -n 3p) ms (all: $(tail -n 5 "$data/starts" | tr '\n' ' '))"
+  local all
+  all=$(tail -n 5 "$data/starts")
+  echo "second start, median of 5: $(sort -n <<<"$all" | sed -n 3p) ms (all: $(tr '\n' ' ' <<<"$all"))"
 }
 
 timed_start() {

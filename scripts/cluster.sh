@@ -100,7 +100,8 @@ same_version() {
   say "the database files in $1 were made by PostgreSQL $made, and here is PostgreSQL $here"
   say "to go on with them: apt-get install postgresql-$made, then start again"
   say "to take them over into PostgreSQL $here: start once so, write them out with"
-  say "  PGPASSWORD=\$(cat $(dirname "$1")/pg-password) pg_dump -h 127.0.0.1 -p $PLUMB_PG_PORT -U $PG_KEEPER brightplumb >all.sql"
+  say "  PGPASSWORD=\$(cat $(dirname "$1")/pg-password) pg_dump -h 127.0.0.1 -p $PLUMB_PG_PORT -U $PG_KEEPER \\"
+  say "    brightplumb >all.sql"
   say "move $1 aside, remove postgresql-$made, start once with PLUMB_DEMO=off,"
   say "and read all.sql into the new database with psql"
   fail "nothing was changed"
@@ -117,7 +118,8 @@ turn_log() {
 
 # Runs the SQL it is given on its input, so that no password shows in a list of processes.
 as_keeper() {
-  PGPASSWORD=$PG_KEEPER_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$1" -U "$PG_KEEPER" -d "$2" -v ON_ERROR_STOP=1 -qtA -f -
+  PGPASSWORD=$PG_KEEPER_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$1" -U "$PG_KEEPER" -d "$2" \
+    -v ON_ERROR_STOP=1 -qtA -f -
 }
 
 # own_database PORT NAME: makes the application's role and its database, and hands it what an earlier start made as the
@@ -129,7 +131,8 @@ do \$\$ begin
   if not exists (select 1 from pg_roles where rolname = '$PG_USER') then create role $PG_USER login; end if;
 end \$\$;
 alter role $PG_USER nosuperuser nocreatedb nocreaterole password '$PG_PASSWORD';
-select 'create database $name owner $PG_USER' where not exists (select 1 from pg_database where datname = '$name') \gexec
+select 'create database $name owner $PG_USER'
+where not exists (select 1 from pg_database where datname = '$name') \gexec
 SQL
   as_keeper "$port" "$name" <<SQL
 do \$\$ declare of_keeper record; begin

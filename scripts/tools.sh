@@ -20,7 +20,8 @@ install_packages() {
     say "$* is not here; installing it from Debian's packages"
   fi
   local log; log=$(mktemp)
-  { "${as[@]}" apt-get update -qq && "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } \
+  { "${as[@]}" apt-get update -qq && "${as[@]}" env DEBIAN_FRONTEND=noninteractive \
+    apt-get install -y -qq --no-install-recommends "$@"; } \
     >"$log" 2>&1 </dev/null || { tail -n 5 "$log" >&2; fail "could not install: $*"; }
   rm -f "$log"
 }
@@ -41,7 +42,8 @@ need_build_tools() {
 
 pg_bin() {
   local dir
-  for dir in $(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V -r) $(dirname "$(command -v initdb 2>/dev/null || echo /none/x)"); do
+  for dir in $(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V -r) \
+    $(dirname "$(command -v initdb 2>/dev/null || echo /none/x)"); do
     [ -x "$dir/initdb" ] && [ -x "$dir/postgres" ] && { echo "$dir"; return; }
   done
 }

@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react';
 import type { BenchPanel } from '../api/client';
 import { useBenchSheet } from '../api/queries';
+import { fileOf } from '../cut/fileOf';
 import { PrintLink } from '../cut/PrintLink';
 import { ButtonLink } from '../kit/Button';
 import { Pick } from '../kit/Pick';
 import { Scroll } from '../kit/Scroll';
 import { Segmented } from '../kit/Segmented';
 import { Waiting } from '../kit/Waiting';
-import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
 import { useTicketAtHand, useTicketDraft } from '../tickets/TicketDesk';
 import { TicketShell } from '../tickets/TicketShell';
@@ -30,13 +30,16 @@ export function BenchSheet() {
   const [chalk, setChalk] = useState(false);
   const [held, setHeld] = useState<number | null>(null);
   const shown = sheet.data?.find((p) => p.panel === panel) ?? sheet.data?.[0];
-  const href = `/api/tickets/${id}/bench-sheet.pdf?paper=${paper}&unit=${unit.shown}&mark=${markName(unit.mark)}&days=${unit.days}&allowances=${chalk}`;
+  const href = fileOf(id, 'bench-sheet.pdf', unit, { paper, allowances: String(chalk) });
   return (
     <TicketShell at="draft" actions={<ButtonLink to={`/tickets/${id}/draft`}>Back to the draft</ButtonLink>}>
       {!shown ? (
         <Waiting error={open.error ?? drawn.fault ?? sheet.error} />
       ) : (
-        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-5 px-5 py-3 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+        <div
+          className={`grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-5 px-5 py-3
+          lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]`}
+        >
           <div className="flex min-h-0 flex-col gap-3">
             <PieceChoice
               panels={sheet.data ?? []}

@@ -78,7 +78,8 @@ export function CutStation() {
                       ? `One page ${unit.writeUnit(pages.data.height)} long, for a roll a yard wide.`
                       : pages.data.pages.length === 1
                         ? 'One page, and one with the test squares.'
-                        : `${pages.data.pages.length} pages to tape together, and one with the page map and the test squares.`}
+                        : `${pages.data.pages.length} pages to tape together, and one with the page map and the test
+                           squares.`}
                   </p>
                   {pages.data.alike.length > 0 && (
                     <>

@@ -42,7 +42,8 @@ export function PrintLink(props: {
         target="_blank"
         rel="noreferrer"
         onClick={open}
-        className={`inline-flex min-h-11 items-center justify-center rounded-field border px-4 font-medium ${LOOKS[props.look ?? 'plain']} ${props.className ?? ''}`}
+        className={`inline-flex min-h-11 items-center justify-center rounded-field border px-4 font-medium
+          ${LOOKS[props.look ?? 'plain']} ${props.className ?? ''}`}
       >
         {props.children}
       </a>

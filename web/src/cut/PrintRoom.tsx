@@ -3,8 +3,8 @@ import { useSearchParams } from 'react-router';
 import { Button } from '../kit/Button';
 import { Segmented } from '../kit/Segmented';
 import { Overlay } from '../kit/Sheet';
-import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
+import { fileOf } from './fileOf';
 import { PrintLink } from './PrintLink';
 import { PAPERS, type Paper } from './papers';
 
@@ -70,7 +70,8 @@ export function PrintRoom(props: {
           {THINGS.map((t) => (
             <label
               key={t.id}
-              className="flex min-h-11 cursor-pointer items-center gap-3 border-line border-t py-1 first-of-type:border-t-0"
+              className={`flex min-h-11 cursor-pointer items-center gap-3 border-line border-t py-1
+                first-of-type:border-t-0`}
             >
               <input
                 type="radio"
@@ -145,12 +146,13 @@ function Written(props: { id: string; paper: Paper; thing: 'lay' | 'making' | 'b
   const unit = useUnit();
   const [sheet, setSheet] = useState<'a4' | 'letter'>(props.paper === 'letter' ? 'letter' : 'a4');
   const [chalk, setChalk] = useState(false);
-  const asked = new URLSearchParams({ paper: sheet, unit: unit.shown, mark: markName(unit.mark), days: unit.days });
-  if (props.thing === 'lay') asked.set('layer', props.layer ?? 'shell');
-  if (props.thing === 'bench') asked.set('allowances', String(chalk));
-  const file = { lay: 'lay.pdf', making: 'making.pdf', bench: 'bench-sheet.pdf', practice: 'practice.pdf' }[
-    props.thing
-  ];
+  const things: Record<typeof props.thing, [file: string, more?: Record<string, string>]> = {
+    lay: ['lay.pdf', { layer: props.layer ?? 'shell' }],
+    making: ['making.pdf'],
+    bench: ['bench-sheet.pdf', { allowances: String(chalk) }],
+    practice: ['practice.pdf'],
+  };
+  const [file, more] = things[props.thing];
   return (
     <>
       <Segmented
@@ -173,7 +175,7 @@ function Written(props: { id: string; paper: Paper; thing: 'lay' | 'making' | 'b
           With the cut line, for chalk straight on cloth
         </label>
       )}
-      <PrintLink look="main" href={`/api/tickets/${props.id}/${file}?${asked}`}>
+      <PrintLink look="main" href={fileOf(props.id, file, unit, { ...more, paper: sheet })}>
         {
           {
             lay: 'Print the lay',

@@ -151,18 +151,26 @@ export function DraftStation() {
   const general = drawn.fault?.faults.filter((f) => !f.field.startsWith('settings.')) ?? [];
   return shell(
     <>
-      <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(27.5rem,1.25fr)_auto_minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem] xl:grid-rows-1">
+      <div
+        className={`grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-rows-[minmax(27.5rem,1.25fr)_auto_minmax(0,1fr)]
+        lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[auto_minmax(0,1fr)] xl:grid-cols-[18rem_minmax(0,1fr)_19rem]
+        xl:grid-rows-1`}
+      >
         <div className="painted-apart order-2 lg:order-none lg:col-start-2 xl:hidden">
           <Switch label="What stands beside the paper" value={beside} options={BESIDE} onChange={setBeside} />
         </div>
         <div
-          className={`painted-apart order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
+          className={`painted-apart order-3 min-h-0 md:overflow-y-auto lg:order-none lg:col-start-2 lg:row-start-2
+            xl:col-start-1 xl:row-start-1 xl:-mr-2 xl:block xl:pr-2 ${beside === 'amounts' ? '' : 'hidden'}`}
         >
           <TicketAsOf open={besidePaper.open} drawn={besidePaper.of}>
             <Amounts cut={cut} ways={offered} draft={said} sheet={open.sheet} />
           </TicketAsOf>
         </div>
-        <div className="painted-apart order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1">
+        <div
+          className={`painted-apart order-first flex min-h-[26rem] min-w-0 flex-col gap-2 md:min-h-0 lg:order-none
+          lg:col-start-1 lg:row-span-2 lg:row-start-1 xl:col-start-2 xl:row-span-1`}
+        >
           {general.map((f) => (
             <p key={f.field} role="alert" className="rounded-field bg-crimson-wash px-3 py-2 text-crimson">
               {f.message}
@@ -192,7 +200,8 @@ export function DraftStation() {
           />
         </div>
         <div
-          className={`painted-apart order-3 min-h-0 flex-col gap-3 lg:order-none lg:col-start-2 lg:row-start-2 xl:col-start-3 xl:row-start-1 xl:flex ${beside === 'working' ? 'flex' : 'hidden'}`}
+          className={`painted-apart order-3 min-h-0 flex-col gap-3 lg:order-none lg:col-start-2 lg:row-start-2
+            xl:col-start-3 xl:row-start-1 xl:flex ${beside === 'working' ? 'flex' : 'hidden'}`}
         >
           {said.notices.length > 0 && <Notices notices={said.notices} onApply={mend} />}
           <TheWorking draft={said} at={at < 0 ? null : at} lit={lit} onLit={setLit} onGo={go} onTake={take} />

@@ -7,7 +7,10 @@ export const Notices = memo(function Notices(props: { notices: Draft['notices'];
   const unit = useUnit();
   return (
     <details className="group rounded-card border border-amber/60 bg-amber-wash">
-      <summary className="flex min-h-11 cursor-pointer list-none items-center justify-between px-3.5 font-semibold text-amber">
+      <summary
+        className={`flex min-h-11 cursor-pointer list-none items-center justify-between px-3.5 font-semibold
+        text-amber`}
+      >
         {props.notices.length === 1 ? 'One thing to know' : `${props.notices.length} things to know`}
         <span aria-hidden="true" className="group-open:rotate-180">
           ▾

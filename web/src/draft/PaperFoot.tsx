@@ -1,11 +1,11 @@
 import { memo } from 'react';
 import type { Way } from '../api/client';
+import { fileOf } from '../cut/fileOf';
 import { PrintLink } from '../cut/PrintLink';
 import { ButtonLink } from '../kit/Button';
 import { Pick } from '../kit/Pick';
 import { Segmented } from '../kit/Segmented';
 import type { Zoom } from '../paper/DraftPaper';
-import { markName } from '../tape/notation';
 import { useUnit } from '../tape/unit';
 
 export const ZOOMS: { id: Zoom; title: string }[] = [
@@ -50,15 +50,9 @@ export const PaperFoot = memo(function PaperFoot({ ticket, zoom, forked, others,
             className="min-h-11"
           />
         </div>
-        <PrintLink href={practiceOf(ticket, unit)}>Practice</PrintLink>
+        <PrintLink href={fileOf(ticket, 'practice.pdf', unit)}>Practice</PrintLink>
         <ButtonLink to={`/tickets/${ticket}/compare${ghost ? `?over=way:${ghost}` : ''}`}>Compare</ButtonLink>
       </div>
     </div>
   );
 });
-
-/** The draft step by step on paper, in the tape's own unit. */
-function practiceOf(id: string, unit: ReturnType<typeof useUnit>): string {
-  const asked = new URLSearchParams({ unit: unit.shown, mark: markName(unit.mark), days: unit.days });
-  return `/api/tickets/${id}/practice.pdf?${asked}`;
-}

@@ -23,7 +23,10 @@ export function SettingRow({ setting, draft }: { setting: Setting; draft: Draft 
   const why = inForce && unit.words(inForce.why);
   return (
     <div className="group/row">
-      <div className="grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1 pointer-coarse:grid-cols-[1fr_5.5rem_2.75rem]">
+      <div
+        className={`grid grid-cols-[1fr_5.5rem_1.75rem] items-center gap-1
+        pointer-coarse:grid-cols-[1fr_5.5rem_2.75rem]`}
+      >
         <label htmlFor={id} className="wrap-anywhere leading-tight" title={why}>
           {setting.label}
         </label>

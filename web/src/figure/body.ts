@@ -208,7 +208,9 @@ export function smooth(points: Pair[], start: boolean): string {
   let d = `${start ? 'M' : 'L'}${n(p(0)[0])} ${n(p(0)[1])}`;
   for (let i = 0; i + 1 < points.length; i++) {
     const [a, b, c, e] = [p(i - 1), p(i), p(i + 1), p(i + 2)];
-    d += `C${n(b[0] + (c[0] - a[0]) / 6)} ${n(b[1] + (c[1] - a[1]) / 6)} ${n(c[0] - (e[0] - b[0]) / 6)} ${n(c[1] - (e[1] - b[1]) / 6)} ${n(c[0])} ${n(c[1])}`;
+    const out = [b[0] + (c[0] - a[0]) / 6, b[1] + (c[1] - a[1]) / 6];
+    const into = [c[0] - (e[0] - b[0]) / 6, c[1] - (e[1] - b[1]) / 6];
+    d += `C${[...out, ...into, ...c].map(n).join(' ')}`;
   }
   return d;
 }

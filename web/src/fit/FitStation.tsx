@@ -90,7 +90,10 @@ export function FitStation() {
       ) : !drawn.draft || !remarks.data ? (
         <Waiting error={open.error ?? drawn.fault ?? remarks.error} />
       ) : (
-        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[18rem_minmax(0,1fr)_20rem]">
+        <div
+          className={`grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3
+          lg:grid-cols-[18rem_minmax(0,1fr)_20rem]`}
+        >
           <Seen
             remarks={place === null ? list : list.filter((r) => r.level === place)}
             picked={picked}
@@ -201,11 +204,12 @@ function Seen(props: {
                     type="button"
                     aria-current={r.id === props.picked?.id}
                     onClick={() => props.onPick(r.id)}
-                    className={`flex min-h-11 w-full items-center border-line border-b border-l-4 px-3 py-1.5 text-left ${
-                      r.id === props.picked?.id
-                        ? 'border-l-brass bg-card font-semibold'
-                        : 'border-l-transparent hover:bg-wash'
-                    }`}
+                    className={`flex min-h-11 w-full items-center border-line border-b border-l-4 px-3 py-1.5
+                      text-left ${
+                        r.id === props.picked?.id
+                          ? 'border-l-brass bg-card font-semibold'
+                          : 'border-l-transparent hover:bg-wash'
+                      }`}
                   >
                     {r.seen}
                   </button>

@@ -73,7 +73,8 @@ export function Combobox<T>(props: {
         className={
           always
             ? 'mt-2 min-h-40'
-            : 'absolute z-40 mt-1 max-h-56 w-full overflow-auto rounded-field border border-line bg-card p-1 shadow-card'
+            : `absolute z-40 mt-1 max-h-56 w-full overflow-auto rounded-field border border-line bg-card p-1
+              shadow-card`
         }
       >
         {box.isOpen &&

@@ -19,7 +19,8 @@ export function Field({
         id={id}
         aria-invalid={fault ? true : undefined}
         aria-describedby={says ? `${id}-says` : undefined}
-        className={`min-h-11 w-full rounded-field border bg-card px-3 ${fault ? 'border-crimson' : 'border-line hover:border-brass'}`}
+        className={`min-h-11 w-full rounded-field border bg-card px-3
+          ${fault ? 'border-crimson' : 'border-line hover:border-brass'}`}
         {...rest}
       />
       {says && (

@@ -14,7 +14,8 @@ export function Pick(props: {
       <Select.Trigger
         id={props.id}
         aria-label={props.label}
-        className={`flex min-h-9 w-full items-center justify-between gap-2 rounded-field border border-line bg-card px-2.5 text-left text-body hover:border-brass ${props.className ?? ''}`}
+        className={`flex min-h-9 w-full items-center justify-between gap-2 rounded-field border border-line bg-card
+          px-2.5 text-left text-body hover:border-brass ${props.className ?? ''}`}
       >
         <span className="wrap-anywhere text-left leading-tight">
           <Select.Value placeholder="Choose…" />
@@ -25,14 +26,16 @@ export function Pick(props: {
         <Select.Content
           position="popper"
           sideOffset={4}
-          className="z-50 max-h-80 min-w-(--radix-select-trigger-width) overflow-hidden rounded-field border border-line bg-card shadow-card"
+          className={`z-50 max-h-80 min-w-(--radix-select-trigger-width) overflow-hidden rounded-field border
+            border-line bg-card shadow-card`}
         >
           <Select.Viewport className="p-1">
             {props.options.map((o) => (
               <Select.Item
                 key={o.id}
                 value={o.id}
-                className="flex min-h-10 cursor-pointer items-center gap-2 rounded-field px-3 outline-none data-[highlighted]:bg-linen data-[state=checked]:font-semibold"
+                className={`flex min-h-10 cursor-pointer items-center gap-2 rounded-field px-3 outline-none
+                  data-[highlighted]:bg-linen data-[state=checked]:font-semibold`}
               >
                 <Select.ItemText>{o.title}</Select.ItemText>
               </Select.Item>

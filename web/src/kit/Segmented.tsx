@@ -33,9 +33,10 @@ export function Segmented<T extends string>(props: {
         <ToggleGroup.Item
           key={o.id}
           value={o.id}
-          className={`min-h-11 min-w-11 flex-1 border-line border-l whitespace-nowrap text-center px-2 text-small first:border-l-0 hover:bg-linen data-[state=on]:font-semibold data-[state=on]:text-card ${on} ${
-            i === 4 && props.options.length === 5 && !props.oneRow ? 'col-span-2' : ''
-          }`}
+          className={`min-h-11 min-w-11 flex-1 border-line border-l whitespace-nowrap text-center px-2 text-small
+            first:border-l-0 hover:bg-linen data-[state=on]:font-semibold data-[state=on]:text-card ${on} ${
+              i === 4 && props.options.length === 5 && !props.oneRow ? 'col-span-2' : ''
+            }`}
         >
           {o.title}
         </ToggleGroup.Item>

@@ -15,7 +15,8 @@ export function Overlay(props: {
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/35" />
         <Dialog.Content
           {...(props.about ? {} : { 'aria-describedby': undefined })}
-          className="fixed top-[7vh] left-1/2 z-50 flex max-h-[86vh] w-[min(34rem,calc(100vw-2rem))] -translate-x-1/2 flex-col gap-4 overflow-auto rounded-card border border-line bg-card p-6 shadow-card"
+          className={`fixed top-[7vh] left-1/2 z-50 flex max-h-[86vh] w-[min(34rem,calc(100vw-2rem))] -translate-x-1/2
+            flex-col gap-4 overflow-auto rounded-card border border-line bg-card p-6 shadow-card`}
         >
           <div>
             <Dialog.Title className="font-head font-semibold text-title">{props.title}</Dialog.Title>

@@ -90,7 +90,10 @@ const Head = memo(function Head(props: {
   const { at, to, onFind, onKeys } = props;
   const unit = useUnit();
   return (
-    <header className="no-print painted-apart flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line border-b px-5 py-2 md:flex-nowrap">
+    <header
+      className={`no-print painted-apart flex min-h-17 flex-wrap items-center gap-x-4 gap-y-2 border-line
+      border-b px-5 py-2 md:flex-nowrap`}
+    >
       <Link to="/" className="flex min-h-11 items-center gap-3 font-head font-semibold text-[1.25rem]">
         <Mark />
         <span className="md:sr-only xl:not-sr-only">Bright Plumb</span>
@@ -138,7 +141,8 @@ function StationLinks(props: { at?: Station; to: (station: Station) => string | 
           key={station}
           to={to as string}
           aria-current={station === props.at ? 'page' : undefined}
-          className={`flex min-h-11 flex-1 items-center justify-center rounded-field capitalize ${station === props.at ? 'bg-ink text-card' : 'bg-tape'}`}
+          className={`flex min-h-11 flex-1 items-center justify-center rounded-field capitalize
+            ${station === props.at ? 'bg-ink text-card' : 'bg-tape'}`}
         >
           {station}
         </Link>

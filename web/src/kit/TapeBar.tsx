@@ -56,7 +56,8 @@ export function TapeBar(props: { at?: Station; to: (station: Station) => string 
               {current && (
                 <span
                   aria-hidden="true"
-                  className="absolute top-11 left-1/2 -translate-x-1/2 border-x-8 border-x-transparent border-t-8 border-t-ink"
+                  className={`absolute top-11 left-1/2 -translate-x-1/2 border-x-8 border-x-transparent border-t-8
+                    border-t-ink`}
                 />
               )}
             </li>

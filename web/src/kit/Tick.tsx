@@ -18,7 +18,8 @@ export function Tick(props: {
           aria-describedby={props.fault ? `${id}-says` : undefined}
           checked={props.on}
           onCheckedChange={(on) => props.onChange(on === true)}
-          className="grid size-5 shrink-0 place-items-center rounded-[4px] border border-pencil bg-card data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+          className={`grid size-5 shrink-0 place-items-center rounded-[4px] border border-pencil bg-card
+            data-[state=checked]:border-ink data-[state=checked]:bg-ink`}
         >
           <Checkbox.Indicator>
             <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">

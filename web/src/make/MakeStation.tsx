@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router';
 import type { Making, MakingStep, Problem, Views } from '../api/client';
 import { keys, useMaking } from '../api/queries';
 import { useAction } from '../api/useAction';
+import { fileOf } from '../cut/fileOf';
 import { Notions } from '../cut/Notions';
 import { PrintLink } from '../cut/PrintLink';
 import { Button, ButtonLink } from '../kit/Button';
@@ -64,11 +65,7 @@ export function MakeStation() {
       at="make"
       actions={
         <>
-          <PrintLink
-            href={`/api/tickets/${id}/making.pdf?unit=${unit.shown}&mark=${unit.mark === ',' ? 'comma' : 'point'}&days=${unit.days}`}
-          >
-            Print the order
-          </PrintLink>
+          <PrintLink href={fileOf(id, 'making.pdf', unit)}>Print the order</PrintLink>
           <ButtonLink to={`/tickets/${id}/fit`} look="main">
             To the fitting
           </ButtonLink>
@@ -82,7 +79,10 @@ export function MakeStation() {
       ) : !making.data || !picked ? (
         <Waiting error={open.error ?? drawn.fault ?? making.error} again={() => making.refetch()} />
       ) : (
-        <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[21rem_minmax(0,1fr)_18rem]">
+        <div
+          className={`grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3
+          lg:grid-cols-[21rem_minmax(0,1fr)_18rem]`}
+        >
           <div className="flex min-h-0 flex-col gap-2">
             <Segmented
               label="Habit"
@@ -101,7 +101,10 @@ export function MakeStation() {
               {picked.drawing.strokes.length > 0 ? (
                 <ExhibitPaper evidence={picked.drawing} label={`${picked.title}: what is in hand`} tinted />
               ) : (
-                <figure className="flex items-center justify-center rounded-[4px] border border-line bg-card p-8 shadow-card">
+                <figure
+                  className={`flex items-center justify-center rounded-[4px] border border-line bg-card p-8
+                  shadow-card`}
+                >
                   <p className="max-w-md text-center font-head text-soft text-title">
                     {unit.words(picked.how[0] ?? picked.title)}
                   </p>

@@ -38,13 +38,14 @@ export function StepList(props: {
               className="peer sr-only"
             />
             <span
-              className={`flex size-6 items-center justify-center rounded-full border-2 peer-focus-visible:outline-3 peer-focus-visible:outline-brass peer-focus-visible:outline-offset-2 ${
-                s.done
-                  ? 'border-pine bg-pine text-card'
-                  : s.id === props.picked.id
-                    ? 'border-brass bg-card'
-                    : 'border-faint bg-card'
-              }`}
+              className={`flex size-6 items-center justify-center rounded-full border-2 peer-focus-visible:outline-3
+                peer-focus-visible:outline-brass peer-focus-visible:outline-offset-2 ${
+                  s.done
+                    ? 'border-pine bg-pine text-card'
+                    : s.id === props.picked.id
+                      ? 'border-brass bg-card'
+                      : 'border-faint bg-card'
+                }`}
             >
               {s.done && (
                 <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">

@@ -70,7 +70,10 @@ export function MeasureTable(props: {
     />
   );
   return (
-    <div className="grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3 lg:grid-cols-[25.5rem_minmax(0,1fr)_17rem]">
+    <div
+      className={`grid flex-1 max-lg:auto-rows-max lg:min-h-0 gap-4 px-5 py-3
+      lg:grid-cols-[25.5rem_minmax(0,1fr)_17rem]`}
+    >
       <form
         className="min-h-0 lg:overflow-y-auto lg:pr-1"
         data-form=""
@@ -162,6 +165,14 @@ function MeasureRow(props: {
   const inOther = { mark: unit.mark, shown: unit.shown === 'in' ? 'cm' : 'in' } as const;
   const before = last?.readings[key] && lengthOf(last.readings[key]);
   const moved = touched && before && mm !== undefined && Math.abs(mm - before) > 0.5 ? mm - before : null;
+  const tone =
+    moved !== null
+      ? 'text-brass-deep'
+      : doubt
+        ? 'text-amber'
+        : props.missing
+          ? 'font-medium text-crimson'
+          : 'text-soft';
   const beside =
     moved !== null && last
       ? `${unit.write(Math.abs(moved))} ${moved > 0 ? 'up' : 'down'} since ${unit.shortDay(last.takenOn)}`
@@ -215,14 +226,13 @@ function MeasureRow(props: {
             work.type(key, e.target.value);
           }}
           onKeyDown={press}
-          className={`h-9 w-full rounded-field border bg-card px-2.5 font-semibold placeholder:font-normal hover:border-brass ${border}`}
+          className={`h-9 w-full rounded-field border bg-card px-2.5 font-semibold placeholder:font-normal
+            hover:border-brass ${border}`}
         />
         <span className="whitespace-nowrap text-small text-soft">
           {mm !== undefined ? writeWithUnit(mm, inOther) : guess ? writeWithUnit(guess.value, inOther) : ''}
         </span>
-        <span
-          className={`text-small leading-tight ${moved !== null ? 'text-brass-deep' : doubt ? 'text-amber' : props.missing ? 'font-medium text-crimson' : 'text-soft'}`}
-        >
+        <span className={`text-small leading-tight ${tone}`}>
           {beside}{' '}
           {text !== '' && entry?.second === undefined && (
             <button
@@ -330,7 +340,8 @@ function Arcs({ work }: { work: SheetWork }) {
     <Card title="Front and back hip add up">
       {unit.write(front)} + {unit.write(back)} = {unit.write(hip)}.{' '}
       {more > 0
-        ? `The back is ${unit.write(more)} fuller, so the house draft gives it ${unit.write(more / 2)} more in each half.`
+        ? `The back is ${unit.write(more)} fuller, so the house draft gives it ${unit.write(more / 2)} more in each
+           half.`
         : 'The front is as full as the back, so the house draft gives it as much.'}
     </Card>
   );

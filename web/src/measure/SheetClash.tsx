@@ -21,7 +21,8 @@ function Both({ work, theirs, measures }: { work: SheetWork; theirs: Sheet; meas
       open
       onClose={() => {}}
       title="Somebody else took this tape"
-      about={`${theirs.takenBy} kept sheet ${theirs.number} on ${unit.shortDay(theirs.takenOn)}, after you had begun. Choose for each reading what shall hold.`}
+      about={`${theirs.takenBy} kept sheet ${theirs.number} on ${unit.shortDay(theirs.takenOn)}, after you had begun.
+        Choose for each reading what shall hold.`}
     >
       <BothVersions
         what="Reading"

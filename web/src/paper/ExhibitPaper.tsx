@@ -3,7 +3,7 @@ import type { Exhibit } from '../api/client';
 import { useUnit } from '../tape/unit';
 import type { Notation } from '../tape/writer';
 import { writeAmount } from '../words/amounts';
-import { type Box, boxOf, frame, type Project, path, project, type View } from './geometry';
+import { type Box, boxOf, frame, type Project, path, project, straight, type View, type XY } from './geometry';
 import { useSize } from './useSize';
 
 type Span = Exhibit['spans'][number];
@@ -139,15 +139,11 @@ function SpanLine(props: { span: Span; to: Project; middle: number; text: string
   const x = (a[0] + b[0]) / 2;
   const y = (a[1] + b[1]) / 2;
   const right = x > props.middle;
+  const across = (at: XY) => straight([at[0] - nx, at[1] - ny], [at[0] + nx, at[1] + ny]);
   const colour = TEXT[props.span.ink] ?? 'var(--color-ink)';
   return (
     <g>
-      <path
-        d={`M${a[0] - nx} ${a[1] - ny}l${nx * 2} ${ny * 2}M${b[0] - nx} ${b[1] - ny}l${nx * 2} ${ny * 2}M${a[0]} ${a[1]}L${b[0]} ${b[1]}`}
-        stroke={colour}
-        strokeWidth="1.5"
-        fill="none"
-      />
+      <path d={`${across(a)}${across(b)}${straight(a, b)}`} stroke={colour} strokeWidth="1.5" fill="none" />
       <text
         x={beside ? x + (right ? 12 : -12) : x}
         y={beside ? y + 5 : y - 9}

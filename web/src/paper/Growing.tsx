@@ -1,5 +1,6 @@
 import { useDrag } from '@use-gesture/react';
 import type { LinePiece, LineStep } from '../api/client';
+import { straight } from '../paper/geometry';
 import { INCH } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import { type Figure, figures } from './figures';
@@ -127,7 +128,7 @@ function arrow(tip: XY, from: XY): string {
   const head = 8;
   const x = ((from[0] - tip[0]) / long) * head;
   const y = ((from[1] - tip[1]) / long) * head;
-  return `M${tip[0] + x - y * 0.55} ${tip[1] + y + x * 0.55}L${tip[0]} ${tip[1]}L${tip[0] + x + y * 0.55} ${tip[1] + y - x * 0.55}`;
+  return straight([tip[0] + x - y * 0.55, tip[1] + y + x * 0.55], tip, [tip[0] + x + y * 0.55, tip[1] + y - x * 0.55]);
 }
 
 type Amounts = { all: LaidOff[]; meant: LineStep | null; to: (sheet: string) => Project | null };

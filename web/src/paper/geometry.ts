@@ -23,6 +23,10 @@ export function project(place: Placing, view: View): Project {
 
 const n = (v: number) => Math.round(v * 100) / 100;
 
+/** Straight from place to place of the screen, as a path's description. */
+export const straight = (...places: (readonly number[])[]): string =>
+  places.map(([x = 0, y = 0], i) => `${i === 0 ? 'M' : 'L'}${n(x)} ${n(y)}`).join('');
+
 /** Places of a piece where a lay puts it: its move is a turn and a slide, as an affine matrix by rows. */
 export function laid(move: readonly number[], place: (x: number, y: number) => XY): Project {
   const [a = 1, b = 0, c = 0, d = 1, dx = 0, dy = 0] = move;

@@ -2,7 +2,7 @@
 import type { LinePiece, Segment } from '../api/client';
 import type { Shown } from '../tape/notation';
 import { INCH } from '../tape/reader';
-import { type Project, path, type View } from './geometry';
+import { type Project, path, straight, type View } from './geometry';
 
 export type Tone = 'front' | 'back' | 'pencil' | 'brass';
 
@@ -52,10 +52,13 @@ function MostStretch({ segments, to }: { segments: Segment[]; to: Project }) {
   const long = Math.hypot(b[0] - a[0], b[1] - a[1]);
   const [x, y] = long > 0 ? [(b[0] - a[0]) / long, (b[1] - a[1]) / long] : [1, 0];
   const head = (at: readonly [number, number], way: number) =>
-    `M${at[0] + (x * 6 - y * 3) * way} ${at[1] + (y * 6 + x * 3) * way}L${at[0]} ${at[1]}L${at[0] + (x * 6 + y * 3) * way} ${at[1] + (y * 6 - x * 3) * way}`;
+    straight([at[0] + (x * 6 - y * 3) * way, at[1] + (y * 6 + x * 3) * way], at, [
+      at[0] + (x * 6 + y * 3) * way,
+      at[1] + (y * 6 - x * 3) * way,
+    ]);
   return (
     <g stroke="var(--color-brass-deep)" strokeWidth="1.3" fill="none">
-      <path d={`M${a.join(' ')}L${b.join(' ')}${head(a, 1)}${head(b, -1)}`} />
+      <path d={`${straight(a, b)}${head(a, 1)}${head(b, -1)}`} />
       {long > WORD && Math.abs(x) > 0.7 && (
         <text
           x={(a[0] + b[0]) / 2}

@@ -61,7 +61,8 @@ function Step(props: { number: number; title: string; done: boolean; act: ReactN
   return (
     <li className="flex flex-col gap-2 rounded-card border border-line bg-card p-5 shadow-card">
       <span
-        className={`grid size-9 place-items-center rounded-full font-head font-semibold ${props.done ? 'bg-pine text-card' : 'bg-tape'}`}
+        className={`grid size-9 place-items-center rounded-full font-head font-semibold
+          ${props.done ? 'bg-pine text-card' : 'bg-tape'}`}
       >
         <span aria-hidden="true">{props.done ? '✓' : props.number}</span>
         {props.done && <span className="sr-only">done</span>}

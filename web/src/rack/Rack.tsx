@@ -123,7 +123,8 @@ function Tag({ ticket: t, cut, onGone }: { ticket: Ticket; cut: string; onGone: 
       </svg>
       <Link
         to={`/tickets/${t.id}/draft`}
-        className="grid min-h-36 grid-cols-[minmax(0,1fr)_6.5rem] items-center gap-2 rounded-card border border-line bg-card p-4 pr-12 shadow-card hover:border-brass"
+        className={`grid min-h-36 grid-cols-[minmax(0,1fr)_6.5rem] items-center gap-2 rounded-card border border-line
+          bg-card p-4 pr-12 shadow-card hover:border-brass`}
       >
         <span className="min-w-0">
           <span className="block font-head font-semibold text-lead">{t.name}</span>
@@ -131,7 +132,8 @@ function Tag({ ticket: t, cut, onGone }: { ticket: Ticket; cut: string; onGone: 
           <span className="mt-2 block text-soft">{cut}</span>
           <span className="block text-soft">{t.revisions > 0 ? `revision ${t.revisions}` : 'no revision yet'}</span>
           <span
-            className={`mt-2 block font-medium ${days !== null && days < 0 ? 'text-crimson' : days !== null && days <= 7 ? 'text-brass-deep' : ''}`}
+            className={`mt-2 block font-medium
+              ${days !== null && days < 0 ? 'text-crimson' : days !== null && days <= 7 ? 'text-brass-deep' : ''}`}
           >
             {t.promised ? unit.longDay(t.promised) : 'when it is ready'}
           </span>
@@ -143,7 +145,8 @@ function Tag({ ticket: t, cut, onGone }: { ticket: Ticket; cut: string; onGone: 
         aria-label={`Take ${t.name} off the rack`}
         title="Take off the rack"
         onClick={remove}
-        className="absolute top-6 right-1.5 grid size-11 place-items-center rounded-field text-lead text-soft hover:bg-linen"
+        className={`absolute top-6 right-1.5 grid size-11 place-items-center rounded-field text-lead text-soft
+          hover:bg-linen`}
       >
         ×
       </button>

@@ -130,7 +130,7 @@ describe('without a connection', () => {
     expect(storage.getItem('plumb.of.ann.unsaved.b.here')).toBeNull();
   });
 
-  it('what has arrived is written down nowhere any more, so that a page opened right then does not bring it again', async () => {
+  it('what has arrived is written down nowhere any more, and a page opened right then does not bring it', async () => {
     const first = page();
     first.desk.change('a', [{ set: 'settings.length', to: 41 }]);
     await first.desk.whenKept('a');
@@ -140,7 +140,7 @@ describe('without a connection', () => {
     expect(Object.keys(storage)).toEqual([]);
   });
 
-  it('a page left between two changes goes on with the second, and does not clash with the first that has arrived', async () => {
+  it('a page left between two changes goes on with the second, and does not clash with the first', async () => {
     const first = page();
     workroom.mute = true;
     first.desk.change('a', [{ set: 'settings.length', to: 41 }]);

@@ -6,6 +6,7 @@ import { fromShoulder, type Room, room, rooms, type Worn, worn } from '../figure
 import { seated } from '../figure/seated';
 import { verdictColour } from '../kit/Plumb';
 import { tapesOf } from '../measure/readings';
+import { straight, type XY } from '../paper/geometry';
 import { useUnit } from '../tape/unit';
 
 const COLOUR: Record<string, string> = {
@@ -169,10 +170,11 @@ function Sitting({ body, draft, short }: { body: Body; draft: Draft; short: numb
   const her = useMemo(() => seated(body), [body]);
   const top = fromShoulder(draft) ? body.levels.shoulder : body.levels.waist;
   const down = body.stature * 0.985 - her.box.bottom;
+  const seat = body.levels.hip - body.side.at(body.levels.hip).from;
   return (
     <g transform={`translate(${body.stature * 0.02} ${down})`}>
       <path
-        d={`M${her.box.left} ${body.levels.hip - body.side.at(body.levels.hip).from}H${body.levels.knee - body.levels.hip - 40}`}
+        d={straight([her.box.left, seat], [body.levels.knee - body.levels.hip - 40, seat])}
         stroke="var(--color-line)"
         strokeWidth="9"
       />
@@ -198,8 +200,10 @@ function Step({ body, draft, off }: { body: Body; draft: Draft; off: boolean }) 
   const half = Math.min(0.42, swing);
   const limb = (way: number) => {
     const foot = way * leg * half;
-    const at = (share: number, out: number) => `${foot * share + out} ${hip + leg * share}`;
-    return `M${at(0, -80)}L${at(0.45, -48)}L${at(0.97, -26)}L${at(1, 70)}L${at(0.97, 26)}L${at(0.45, 55)}L${at(0, 80)}Z`;
+    const at = (share: number, out: number): XY => [foot * share + out, hip + leg * share];
+    const back = [at(0, -80), at(0.45, -48), at(0.97, -26)];
+    const front = [at(1, 70), at(0.97, 26), at(0.45, 55), at(0, 80)];
+    return `${straight(...back, ...front)}Z`;
   };
   const down = (hem - hip) / leg;
   const wide = leg * half * down + 70;

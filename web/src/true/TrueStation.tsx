@@ -74,7 +74,10 @@ export function TrueStation() {
       {!drawn.draft || !picked ? (
         <NothingYet />
       ) : (
-        <div className="grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-cols-[13rem_minmax(0,1fr)] md:grid-rows-[minmax(0,1.5fr)_minmax(0,1fr)] xl:grid-cols-[14.5rem_minmax(0,1fr)_20rem] xl:grid-rows-1">
+        <div
+          className={`grid min-h-0 flex-1 gap-4 px-5 py-3 md:grid-cols-[13rem_minmax(0,1fr)]
+          md:grid-rows-[minmax(0,1.5fr)_minmax(0,1fr)] xl:grid-cols-[14.5rem_minmax(0,1fr)_20rem] xl:grid-rows-1`}
+        >
           <div className="flex min-h-0 flex-col gap-2 md:row-span-2 xl:row-span-1">
             <div className="shrink-0">
               <Segmented label="What is shown" value={view} options={[...VIEWS]} onChange={show} />
@@ -148,9 +151,10 @@ function PlumbList(props: { checks: Check[]; picked: Check; onPick: (check: stri
               aria-current={c.id === props.picked.id}
               onClick={() => props.onPick(c.id)}
               onKeyDown={(e) => press(e, at)}
-              className={`flex w-full items-center gap-1 border-line border-b border-l-4 text-left ${crowded ? 'py-0' : 'py-1'} ${
-                c.id === props.picked.id ? 'border-l-brass bg-card' : 'border-l-transparent hover:bg-wash'
-              }`}
+              className={`flex w-full items-center gap-1 border-line border-b border-l-4 text-left
+                ${crowded ? 'py-0' : 'py-1'} ${
+                  c.id === props.picked.id ? 'border-l-brass bg-card' : 'border-l-transparent hover:bg-wash'
+                }`}
             >
               <Plumb verdict={c.verdict} lean={leanOf(c)} height={crowded ? 38 : 44} />
               <span>

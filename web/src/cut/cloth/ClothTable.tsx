@@ -1,7 +1,7 @@
 import { useDrag } from '@use-gesture/react';
 import { type DOMAttributes, type KeyboardEvent, useState } from 'react';
 import type { Draft } from '../../api/client';
-import { laid } from '../../paper/geometry';
+import { laid, straight } from '../../paper/geometry';
 import { toneOf } from '../../paper/marks';
 import { PieceLines } from '../../paper/PieceLines';
 import { useSize } from '../../paper/useSize';
@@ -160,7 +160,7 @@ export function ClothTable(props: {
 }
 
 function ring(places: number[][], x: (mm: number) => number, y: (mm: number) => number): string {
-  return `${places.map((p, i) => `${i ? 'L' : 'M'}${x(p[0] as number).toFixed(1)} ${y(p[1] as number).toFixed(1)}`).join('')}Z`;
+  return `${straight(...places.map(([along = 0, across = 0]) => [x(along), y(across)]))}Z`;
 }
 
 function PieceOnCloth(props: {

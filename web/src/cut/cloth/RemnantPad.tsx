@@ -197,7 +197,8 @@ export function RemnantPad(props: {
       </svg>
       <p className="text-small text-soft">
         {what === 'corners'
-          ? 'Press where its corners are, one after the other; drag a corner to move it. The grain runs from left to right.'
+          ? `Press where its corners are, one after the other; drag a corner to move it. The grain runs from left to
+             right.`
           : begun
             ? 'Press where the seam ends.'
             : 'Press where a seam begins that no piece may cross, then where it ends.'}

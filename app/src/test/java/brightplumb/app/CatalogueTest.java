@@ -8,6 +8,9 @@ import tools.jackson.databind.JsonNode;
 /** What is on offer, and that what is offered can be asked for. */
 class CatalogueTest {
 
+    private static final String BODY = """
+            {"waistGirth":711.2,"hipGirth":965.2,"outsideLeg":1030,"bustGirth":910,"shoulderWidth":390}""";
+
     private final Client demo = Application.demo();
 
     @Test
@@ -17,8 +20,7 @@ class CatalogueTest {
         assertThat(cuts.findValuesAsString("id")).contains("straight-skirt");
         for (JsonNode cut : cuts) {
             for (JsonNode way : cut.get("ways")) {
-                String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way
-                        + ",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030,\"bustGirth\":910,\"shoulderWidth\":390}}";
+                String body = "{\"cut\":" + cut.get("id") + ",\"way\":" + way + ",\"measures\":" + BODY + "}";
                 var answer = demo.send("POST", "/api/drafts/preview", body);
                 assertThat(answer.status()).as(body).isEqualTo(200);
                 JsonNode settings = answer.json().get("settings");
@@ -75,7 +77,7 @@ class CatalogueTest {
 
     private static String asking(String cut, String with, JsonNode setting, JsonNode choice) {
         return "{\"cut\":\"" + cut
-                + "\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030,\"bustGirth\":910,\"shoulderWidth\":390},\"with\":["
+                + "\",\"measures\":" + BODY + ",\"with\":["
                 + with + "],\"settings\":{" + setting.get("key") + ":" + choice.get("id") + "}}";
     }
 

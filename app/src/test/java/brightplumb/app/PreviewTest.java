@@ -19,7 +19,8 @@ class PreviewTest {
 
     private static final String SOUND = """
             {"cut":"straight-skirt","way":"house","measures":{"waistGirth":711.2,"hipGirth":965.2,"hipDepth":203.2},
-             "settings":{"hipEase":25.4,"length":600},"cloth":{"stretch":0.0,"width":1500,"folded":true,"oneWay":false}}""";
+             "settings":{"hipEase":25.4,"length":600},
+             "cloth":{"stretch":0.0,"width":1500,"folded":true,"oneWay":false}}""";
 
     private final Client demo = Application.demo();
 
@@ -36,7 +37,8 @@ class PreviewTest {
     @Test
     void a_redraw_may_ask_for_the_panels_alone_and_no_remedies() {
         String banded = "{\"cut\":\"straight-skirt\",\"with\":[\"straight-band\"],"
-                + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"hipDepth\":203.2},\"settings\":{\"length\":900%s}%s}";
+                + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"hipDepth\":203.2},"
+                + "\"settings\":{\"length\":900%s}%s}";
         JsonNode whole = preview(banded.formatted(",\"hemTaper\":40", "")).json();
         JsonNode redrawn = preview(banded.formatted(",\"hemTaper\":40", ",\"pieces\":\"panels\",\"remedies\":false"))
                 .json();
@@ -147,9 +149,8 @@ class PreviewTest {
 
     @Test
     void trousers_carry_the_contracts_names_too() {
-        JsonNode draft = preview(
-                        "{\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":1016,\"hipDepth\":203.2,"
-                                + "\"bodyRise\":266.7,\"crotchLength\":701,\"outsideLeg\":1028.7}}")
+        JsonNode draft = preview("{\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":1016,"
+                        + "\"hipDepth\":203.2,\"bodyRise\":266.7,\"crotchLength\":701,\"outsideLeg\":1028.7}}")
                 .json();
         assertThat(draft.get("facts").propertyNames())
                 .contains(
@@ -307,13 +308,20 @@ class PreviewTest {
                         + "measures.nose",
                 "{\"cut\":\"straight-skirt\",\"way\":\"bauhaus\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; "
                         + "way",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"swing\":3}}; settings.swing",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"hipEase\":\"much\"}}; settings.hipEase",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"hipEase\":99999}}; settings.hipEase",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"dartPlan\":7}}; settings.dartPlan",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"settings\":{\"length\":150}}; settings.length",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"cloth\":{\"width\":3}}; cloth.width",
-                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"cloth\":{\"stretch\":\"lots\"}}; cloth.stretch",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"settings\":{\"swing\":3}}; settings.swing",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"settings\":{\"hipEase\":\"much\"}}; settings.hipEase",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"settings\":{\"hipEase\":99999}}; settings.hipEase",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"settings\":{\"dartPlan\":7}}; settings.dartPlan",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"settings\":{\"length\":150}}; settings.length",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"cloth\":{\"width\":3}}; cloth.width",
+                "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},"
+                        + "\"cloth\":{\"stretch\":\"lots\"}}; cloth.stretch",
                 "{\"cut\":\"straight-skirt\",\"measures\":{\"waistGirth\":700,\"hipGirth\":900},\"surprise\":1}; "
                         + "surprise",
                 "{\"cut\":{},\"measures\":{\"waistGirth\":700,\"hipGirth\":900}}; cut",
@@ -367,7 +375,8 @@ class PreviewTest {
         JsonNode draft = demo.send(
                         "POST",
                         "/api/drafts/preview",
-                        "{\"cut\":\"classic-trousers\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}")
+                        "{\"cut\":\"classic-trousers\","
+                                + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"outsideLeg\":1030}}")
                 .json();
         JsonNode inseam = draft.get("joins")
                 .valueStream()

@@ -51,7 +51,8 @@ public final class RedrawBench {
               const box = handle().getBoundingClientRect();
               const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
               const send = (type, y) => handle().dispatchEvent(
-                new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: at.x, clientY: y, button: 0, buttons: 1 }));
+                new PointerEvent(type,
+                    { bubbles: true, pointerId: 1, clientX: at.x, clientY: y, button: 0, buttons: 1 }));
               send('pointerdown', at.y);
               const took = [];
               for (let i = 0; i < moves; i++) {

@@ -23,11 +23,14 @@ class OnTabletTest {
 
     /** What is pressed or typed into and is smaller than a finger, and the page's own width. */
     private static final String SMALL = """
-            () => [...document.querySelectorAll('main button, main a[href], main input, header button, header a[href], aside a')]
-                .filter(e => e.checkVisibility() && !e.closest('.sr-only') && !e.matches('[type=radio], [type=checkbox], .sr-only'))
+            () => [...document.querySelectorAll(
+                    'main button, main a[href], main input, header button, header a[href], aside a')]
+                .filter(e => e.checkVisibility() && !e.closest('.sr-only'))
+                .filter(e => !e.matches('[type=radio], [type=checkbox], .sr-only'))
                 .map(e => ({ e, b: e.getBoundingClientRect() }))
                 .filter(({ b }) => b.height > 1 && b.height < 43.5)
-                .map(({ e, b }) => `${e.tagName} ${e.textContent || e.getAttribute('aria-label') || e.id} ${Math.round(b.height)}`)""";
+                .map(({ e, b }) => [e, Math.round(b.height)])
+                .map(([e, high]) => `${e.tagName} ${e.textContent || e.getAttribute('aria-label') || e.id} ${high}`)""";
 
     private final Browser browser;
 

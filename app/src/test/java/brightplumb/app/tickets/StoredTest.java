@@ -72,8 +72,8 @@ class StoredTest {
 
     @Test
     void a_cloth_from_before_it_was_pulled_along_stretches_both_ways_alike_and_hides_what_lies_beneath() {
-        String kept =
-                "{\"stretch\":0.4,\"width\":1500,\"folded\":true,\"oneWay\":false,\"drape\":\"soft\",\"repeat\":0,\"shrinkage\":0}";
+        String kept = "{\"stretch\":0.4,\"width\":1500,\"folded\":true,\"oneWay\":false,"
+                + "\"drape\":\"soft\",\"repeat\":0,\"shrinkage\":0}";
         var cloth = stored.cloth(kept, 4);
         assertThat(cloth.stretchAlong()).isEqualTo(0.4);
         assertThat(cloth.sheer()).isFalse();
@@ -104,8 +104,10 @@ class StoredTest {
             String cut, String way, String today) {
         var request = stored.request(
                 "{\"cut\":\"" + cut + "\",\"way\":\"" + way
-                        + "\",\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"bodyRise\":266.7,\"outsideLeg\":1030},"
-                        + "\"settings\":{},\"cloth\":{\"stretch\":0,\"width\":1500,\"folded\":true,\"oneWay\":false,\"drape\":\"soft\"}}",
+                        + "\","
+                        + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"bodyRise\":266.7,\"outsideLeg\":1030},"
+                        + "\"settings\":{},"
+                        + "\"cloth\":{\"stretch\":0,\"width\":1500,\"folded\":true,\"oneWay\":false,\"drape\":\"soft\"}}",
                 2);
         Drafted drafted = Drafting.draft(request.read());
         assertThat(drafted.request().way().id()).isEqualTo(today);
