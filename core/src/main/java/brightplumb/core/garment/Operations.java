@@ -19,6 +19,7 @@ import brightplumb.core.style.hem.TurnUp;
 import brightplumb.core.style.lining.BodiceLining;
 import brightplumb.core.style.lining.Lining;
 import brightplumb.core.style.lining.SuitLining;
+import brightplumb.core.style.loop.HangerLoops;
 import brightplumb.core.style.neck.Funnel;
 import brightplumb.core.style.neck.ThumbOpening;
 import brightplumb.core.style.opening.FalseFly;
@@ -65,6 +66,7 @@ final class Operations {
     static final Operation ELASTIC = new Elastic();
     static final Operation DRAWCORD = new Drawcord();
     static final Operation BELT = new Belt();
+    static final Operation HANGER_LOOPS = new HangerLoops();
     static final Operation BIAS_BINDING = new BiasBinding();
     static final Operation CROTCH_STRIP = new CrotchStrip();
     static final Operation SLEEVE = new Sleeve();
@@ -101,6 +103,7 @@ final class Operations {
             ELASTIC,
             DRAWCORD,
             BELT,
+            HANGER_LOOPS,
             BIAS_BINDING,
             CROTCH_STRIP,
             SLEEVE,

@@ -18,6 +18,7 @@ public enum Supply {
     NEEDLE("needle", ""),
     POCKET_BUTTON("pocket.button", Supply.SMALL_PARTS),
     STUD("stud", Supply.SMALL_PARTS),
+    TAPE("tape", ""),
     THREAD("thread", ""),
     ZIP("zip", "");
 

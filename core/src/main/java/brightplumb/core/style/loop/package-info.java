@@ -1,0 +1,2 @@
+/** What a garment is hung up by. */
+package brightplumb.core.style.loop;
