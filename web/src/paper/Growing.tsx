@@ -1,10 +1,9 @@
 import { useDrag } from '@use-gesture/react';
 import type { LinePiece, LineStep } from '../api/client';
-import { straight } from '../paper/geometry';
 import { INCH } from '../tape/reader';
 import { useUnit } from '../tape/unit';
 import { type Figure, figures } from './figures';
-import type { Project, XY } from './geometry';
+import { type Project, straight, type XY } from './geometry';
 import type { LaidOff } from './growth';
 import { Outline, Touch, toneOf } from './marks';
 

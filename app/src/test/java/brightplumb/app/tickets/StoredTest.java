@@ -105,9 +105,11 @@ class StoredTest {
         var request = stored.request(
                 "{\"cut\":\"" + cut + "\",\"way\":\"" + way
                         + "\","
-                        + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,\"bodyRise\":266.7,\"outsideLeg\":1030},"
+                        + "\"measures\":{\"waistGirth\":711.2,\"hipGirth\":965.2,"
+                        + "\"bodyRise\":266.7,\"outsideLeg\":1030},"
                         + "\"settings\":{},"
-                        + "\"cloth\":{\"stretch\":0,\"width\":1500,\"folded\":true,\"oneWay\":false,\"drape\":\"soft\"}}",
+                        + "\"cloth\":{\"stretch\":0,\"width\":1500,\"folded\":true,\"oneWay\":false,"
+                        + "\"drape\":\"soft\"}}",
                 2);
         Drafted drafted = Drafting.draft(request.read());
         assertThat(drafted.request().way().id()).isEqualTo(today);
