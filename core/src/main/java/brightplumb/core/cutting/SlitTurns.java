@@ -82,7 +82,7 @@ final class SlitTurns {
         }
 
         private static Stream<OnPiece> edges(CutPiece cut) {
-            boolean slit = cut.piece().marks().stream().map(Mark::text).anyMatch("slit top"::equals);
+            boolean slit = cut.piece().marks().stream().map(Mark::subject).anyMatch(Mark.Subject.SLIT::equals);
             boolean kick = cut.piece().folds().stream().anyMatch(f -> f.kind() == Fold.Kind.KICK);
             return cut.piece().edges().stream()
                     .filter(e -> slit && e.role().equals(EdgeRole.CENTRE_BACK)

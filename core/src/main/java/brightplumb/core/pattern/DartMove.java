@@ -74,7 +74,7 @@ public final class DartMove {
         boolean ofTheDart(Mark mark) {
             double most = 2 * dart.point().distance(dart.centre()) / 3;
             boolean drill = mark.kind() == Mark.Kind.DRILL && mark.at().distance(dart.point()) < most;
-            return mark.text().startsWith("dart")
+            return mark.subject() == Mark.Subject.DART
                     && (drill
                             || mark.at().distance(dart.inner()) < 1
                             || mark.at().distance(dart.outer()) < 1);

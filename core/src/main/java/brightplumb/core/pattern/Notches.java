@@ -76,7 +76,8 @@ public final class Notches {
                 Piece piece = pattern.piece(s.piece());
                 Curves.Along place = Curves.along(piece.run(s.role(), s.nth()), at);
                 Point outward = place.direction().turned().times(-1);
-                Mark mark = new Mark(Mark.Kind.NOTCH, place.at(), outward, piece.strokes(), text, along);
+                Mark mark =
+                        new Mark(Mark.Kind.NOTCH, Mark.Subject.SEAM, place.at(), outward, piece.strokes(), text, along);
                 return pattern.instead(piece.marked(mark));
             }
             before += s.length();

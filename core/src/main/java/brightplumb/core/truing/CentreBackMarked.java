@@ -57,7 +57,7 @@ final class CentreBackMarked {
     /** The back with the marks on its centre edge. */
     record Marked(Piece back) implements Evidence {
 
-        /** Strokes of the notches named centre back that lie on the edge. */
+        /** Strokes of the notches that name the centre that lie on the edge. */
         int notches() {
             return back.marks().stream()
                     .filter(this::names)
@@ -67,7 +67,7 @@ final class CentreBackMarked {
 
         private boolean names(Mark mark) {
             return mark.kind() == Mark.Kind.NOTCH
-                    && mark.text().equals("centre back")
+                    && mark.subject() == Mark.Subject.CENTRE
                     && Math.abs(Inspected.centreAt(back, mark.at().y())
                                     - mark.at().x())
                             < 1;

@@ -80,14 +80,14 @@ class FoldingTest {
     @ParameterizedTest
     @MethodSource("quarters")
     void what_is_marked_beyond_the_fold_goes_with_the_cloth(Piece piece) {
-        Mark near = new Mark(
-                Mark.Kind.NOTCH,
+        Mark near = Mark.notch(
+                Mark.Subject.PLACE,
                 Curves.along(piece.require(EdgeRole.HEM).run(), 10).at(),
                 Point.of(0, 1),
                 1,
                 "side");
         Point corner = piece.require(EdgeRole.HEM).run().get(0).to();
-        Mark far = new Mark(Mark.Kind.NOTCH, corner.plus(Point.of(10, 0)), Point.of(0, 1), 1, "centre");
+        Mark far = Mark.notch(Mark.Subject.PLACE, corner.plus(Point.of(10, 0)), Point.of(0, 1), 1, "centre");
         Piece opened = opened(piece.withMarks(List.of(near, far)));
         assertThat(opened.marks())
                 .anySatisfy(m -> assertThat(m.at().distance(near.at().plus(Point.of(BY, 0))))

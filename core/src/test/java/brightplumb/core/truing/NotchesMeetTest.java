@@ -42,6 +42,7 @@ class NotchesMeetTest {
     private static Mark down(Mark mark, double mm) {
         return new Mark(
                 mark.kind(),
+                mark.subject(),
                 mark.at().plus(Point.of(0, mm)),
                 mark.direction(),
                 mark.count(),

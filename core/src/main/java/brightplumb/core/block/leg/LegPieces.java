@@ -58,8 +58,12 @@ final class LegPieces {
                             Curves.reversed(parted.get(0)))
                     .as(End.OPENING));
             Segment end = parted.get(1).get(0);
-            marks.add(WaistMarks.notch(
-                    end.from(), end.direction(0).turned(), 2, panel == Half.FRONT ? "fly end" : "zip end"));
+            marks.add(Mark.notch(
+                    Mark.Subject.OPENING,
+                    end.from(),
+                    end.direction(0).turned(),
+                    2,
+                    panel == Half.FRONT ? "fly end" : "zip end"));
         } else {
             seams.add(Edge.of(EdgeRole.CROTCH, Curves.reversed(centre)));
         }
@@ -68,7 +72,8 @@ final class LegPieces {
         }
         int strokes = panel == Half.BACK ? 2 : 1;
         Segment start = centre.get(1);
-        marks.add(WaistMarks.notch(start.from(), start.direction(0).turned(), strokes, panel.centre()));
+        marks.add(
+                Mark.notch(Mark.Subject.CENTRE, start.from(), start.direction(0).turned(), strokes, panel.centre()));
         lines.waist().darts().forEach(d -> marks.addAll(WaistMarks.dart(d)));
         Line grain = new Line(Point.of(crease, hipY), Point.of(crease, hipY + (hemY - hipY) * 0.85));
         boolean pair = hand == Hand.BOTH;

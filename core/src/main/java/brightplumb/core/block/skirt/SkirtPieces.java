@@ -54,15 +54,18 @@ final class SkirtPieces {
             seams.add(Edge.of(EdgeRole.CENTRE_BACK_ZIP, Curves.reversed(parted.get(0)))
                     .as(End.OPENING));
             Segment end = parted.get(1).get(0);
-            marks.add(WaistMarks.notch(end.from(), end.direction(0).turned(), 2, "zip end"));
+            marks.add(Mark.notch(
+                    Mark.Subject.OPENING, end.from(), end.direction(0).turned(), 2, "zip end"));
         }
         if (slit != null && slit.value() > 0) {
             Curves.Along end = Curves.along(Curves.reversed(lines.centre()), slit.value());
-            marks.add(WaistMarks.notch(end.at(), end.direction().turned().times(-1), 2, "slit top"));
+            marks.add(Mark.notch(
+                    Mark.Subject.SLIT, end.at(), end.direction().turned().times(-1), 2, "slit top"));
         }
         if (seams.get(seams.size() - 1).end() != End.FOLD) {
             Segment top = lines.centre().get(0);
-            marks.add(WaistMarks.notch(top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));
+            marks.add(Mark.notch(
+                    Mark.Subject.CENTRE, top.at(0.5), top.direction(0.5).turned(), 2, "centre back"));
         }
         return piece(lines, seams, marks);
     }

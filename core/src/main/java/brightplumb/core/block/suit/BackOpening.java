@@ -1,7 +1,6 @@
 package brightplumb.core.block.suit;
 
 import brightplumb.core.block.waist.Openings;
-import brightplumb.core.block.waist.WaistMarks;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
@@ -56,7 +55,7 @@ record BackOpening(List<Edge> edges, Copies copies, List<Mark> marks) {
                         Edge.of(EdgeRole.CENTRE_BACK, parted.get(0)),
                         Edge.of(EdgeRole.CENTRE_BACK_ZIP, parted.get(1)).as(End.OPENING)),
                 new Copies.Pairs(1),
-                List.of(WaistMarks.notch(at, Point.of(-1, 0), 2, "zip end")));
+                List.of(Mark.notch(Mark.Subject.OPENING, at, Point.of(-1, 0), 2, "zip end")));
     }
 
     /** The seams of a back that is a pair; none where it lies on the fold. */

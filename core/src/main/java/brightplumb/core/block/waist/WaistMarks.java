@@ -20,25 +20,15 @@ public final class WaistMarks {
         Point up = Point.of(0, -1);
         Point drill = dart.point().plus(dart.centre().minus(dart.point()).unit().times(INSIDE_POINT));
         return List.of(
-                notch(dart.inner(), up, 1, "dart"),
-                notch(dart.outer(), up, 1, "dart"),
-                new Mark(Mark.Kind.DRILL, drill, Point.of(0, 0), 1, "dart point, below this"));
+                Mark.notch(Mark.Subject.DART, dart.inner(), up, 1, "dart"),
+                Mark.notch(Mark.Subject.DART, dart.outer(), up, 1, "dart"),
+                Mark.drill(Mark.Subject.DART, drill, "dart point, below this"));
     }
 
     /** A double notch so far down a side, where its zip ends. */
     public static Mark sideZip(List<Segment> side, double zip) {
         Curves.Along end = Curves.along(side, zip);
-        return notch(end.at(), end.direction().turned().times(-1), 2, "zip end, left side");
-    }
-
-    /**
-     * Returns a notch.
-     *
-     * @param at its place on the edge
-     * @param outward the direction away from the piece
-     * @param strokes one in front, two behind
-     */
-    public static Mark notch(Point at, Point outward, int strokes, String text) {
-        return new Mark(Mark.Kind.NOTCH, at, outward, strokes, text);
+        return Mark.notch(
+                Mark.Subject.OPENING, end.at(), end.direction().turned().times(-1), 2, "zip end, left side");
     }
 }

@@ -183,15 +183,16 @@ public final class FlatCollar implements Operation {
                         new Copies.Pairs(2),
                         OnBody.NOWHERE)
                 .withMarks(List.of(
-                        end(neck.get(0).from(), neck.get(0).direction(0), "centre front"),
+                        end(neck.get(0).from(), neck.get(0).direction(0), 1, "centre front"),
                         end(
                                 neck.get(neck.size() - 1).to(),
                                 neck.get(neck.size() - 1).direction(1),
+                                2,
                                 "shoulder")));
     }
 
-    private static Mark end(Point at, Point along, String text) {
-        return new Mark(Mark.Kind.NOTCH, at, along.turned().times(-1), text.equals("shoulder") ? 2 : 1, text);
+    private static Mark end(Point at, Point along, int strokes, String text) {
+        return Mark.notch(Mark.Subject.PLACE, at, along.turned().times(-1), strokes, text);
     }
 
     @Override

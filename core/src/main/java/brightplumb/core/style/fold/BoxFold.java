@@ -205,7 +205,7 @@ public final class BoxFold implements Operation {
         return Folding.opened(
                 front.without(darts)
                         .withMarks(front.marks().stream()
-                                .filter(m -> !m.text().startsWith("dart"))
+                                .filter(m -> m.subject() != Mark.Subject.DART)
                                 .toList()),
                 EdgeRole.WAIST,
                 EdgeRole.HEM,
@@ -236,8 +236,8 @@ public final class BoxFold implements Operation {
         List<Mark> marks = new ArrayList<>();
         for (List<Segment> line : List.of(fold.out(), fold.middle(), fold.back())) {
             String text = line == fold.middle() ? "fold, middle" : "fold line";
-            marks.add(new Mark(Mark.Kind.NOTCH, line.get(0).from(), up, 1, text));
-            marks.add(new Mark(Mark.Kind.NOTCH, line.get(line.size() - 1).to(), down, 1, text));
+            marks.add(Mark.notch(Mark.Subject.FOLD, line.get(0).from(), up, 1, text));
+            marks.add(Mark.notch(Mark.Subject.FOLD, line.get(line.size() - 1).to(), down, 1, text));
         }
         return marks;
     }

@@ -130,8 +130,7 @@ public final class KickFold implements Operation {
                     table.set(KICK_HEIGHT).atMost(room),
                     "Up from the finished hem. The seam is stitched to its corner, across the top, and clipped there.");
             Point corner = folded.require(TOP).run().get(0).to();
-            pattern = pattern.instead(
-                    folded.marked(new Mark(Mark.Kind.DRILL, corner, Point.of(0, 0), 1, "corner of the kick fold")));
+            pattern = pattern.instead(folded.marked(Mark.drill(Mark.Subject.FOLD, corner, "corner of the kick fold")));
             pattern = Relaid.joins(before.pattern(), pattern)
                     .joined(List.of(Join.mirrored(EDGE_SEAM, EDGE, folded), Join.mirrored(TOP_SEAM, TOP, folded)));
         }

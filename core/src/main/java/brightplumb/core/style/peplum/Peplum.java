@@ -219,7 +219,8 @@ public final class Peplum implements Operation {
     /** Where the bodice's edge ends and the ring goes on over the arm. */
     private static Mark end(List<Segment> inner, double at) {
         Curves.Along place = Curves.along(inner, at);
-        return new Mark(Mark.Kind.NOTCH, place.at(), place.direction().turned().times(-1), 1, "bodice ends");
+        return Mark.notch(
+                Mark.Subject.PLACE, place.at(), place.direction().turned().times(-1), 1, "bodice ends");
     }
 
     /** Round the origin from an angle off the centre line back to it. */

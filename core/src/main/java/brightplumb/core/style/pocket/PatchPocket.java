@@ -230,7 +230,7 @@ public final class PatchPocket implements Operation {
         for (Point corner : List.of(a, b, c, d)) {
             double x = corner.x() + (corner.x() == left ? INSIDE : -INSIDE);
             double y = corner.y() + (corner.y() == top ? INSIDE : -INSIDE);
-            holes.add(new Mark(Mark.Kind.DRILL, Point.of(x, y), Point.of(0, 0), 1, "pocket corner"));
+            holes.add(Mark.drill(Mark.Subject.PLACE, Point.of(x, y), "pocket corner"));
         }
         return placed.marked(holes);
     }

@@ -156,13 +156,8 @@ public final class MoveDart implements Operation {
         Point inward = dart.point().minus(dart.centre()).unit();
         Point out = inward.times(-1);
         return List.of(
-                new Mark(Mark.Kind.NOTCH, dart.inner(), out, panel.strokes(), "dart, moved"),
-                new Mark(Mark.Kind.NOTCH, dart.outer(), out, panel.strokes(), "dart, moved"),
-                new Mark(
-                        Mark.Kind.DRILL,
-                        dart.point().plus(out.times(INSIDE_POINT)),
-                        Point.of(0, 0),
-                        1,
-                        "dart point, below this"));
+                Mark.notch(Mark.Subject.DART, dart.inner(), out, panel.strokes(), "dart, moved"),
+                Mark.notch(Mark.Subject.DART, dart.outer(), out, panel.strokes(), "dart, moved"),
+                Mark.drill(Mark.Subject.DART, dart.point().plus(out.times(INSIDE_POINT)), "dart point, below this"));
     }
 }

@@ -11,6 +11,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
@@ -114,7 +115,7 @@ public final class SideTakes {
                                 : e.role().equals(EdgeRole.SIDE) ? e.along(recurved.down(drawn.side())) : e)
                         .toList())
                 .withMarks(piece.marks().stream()
-                        .filter(m -> !m.text().startsWith("dart"))
+                        .filter(m -> m.subject() != Mark.Subject.DART)
                         .toList());
     }
 
