@@ -82,6 +82,15 @@ public final class Bodies {
     }
 
     /**
+     * Every sixty-fourth body, others for every turn: where besides each is drafted anew for every remedy.
+     *
+     * @param turn which of them, any number
+     */
+    public static List<Row> fourInTurn(int turn) {
+        return every(64, Math.floorMod(turn, 62));
+    }
+
+    /**
      * Every fourth body, others for every turn: where a rule is tried on many garments, all bodies come to stand before
      * it.
      *
