@@ -36,6 +36,9 @@ export function EdgeRow(props: { piece: Piece; seam: Piece['seams'][number]; nam
         <label htmlFor={id} className="leading-tight">
           {props.name}
           {seam.letOut > 0 && <span className="block text-small text-soft">and {unit.write(seam.letOut)} let-out</span>}
+          {seam.sewnIn > 0 && (
+            <span className="block text-small text-soft">sewn {unit.write(seam.sewnIn)} inside its line</span>
+          )}
         </label>
         <LengthInput
           id={id}

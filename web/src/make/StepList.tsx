@@ -80,8 +80,9 @@ function underIt(step: MakingStep, now: number, write: (mm: number) => string): 
   return [at, took > 0 ? spent(took) : ''].filter((w) => w !== '').join(', ') || step.stitch;
 }
 
-/** How far from the raw edge its seams are sewn. */
+/** How far from the raw edge its seams are sewn, and how much of that is kept to be let out. */
 export function sewnAt(step: MakingStep, write: (mm: number) => string): string {
   const widths = [...new Set(step.widths.filter((w) => w > 0).map(write))];
-  return widths.length === 0 ? '' : `sewn at ${widths.join(' and ')}`;
+  const kept = step.letOut > 0 ? ` from the raw edge, ${write(step.letOut)} of it let-out` : '';
+  return widths.length === 0 ? '' : `sewn at ${widths.join(' and ')}${kept}`;
 }

@@ -106,6 +106,7 @@ describe('what was made besides the panels', () => {
     end: '',
     spoken: id,
     letOut: 0,
+    sewnIn: 0,
     pairsWith,
   });
   const banded = madeDraft({

@@ -237,6 +237,7 @@ export const madeMakingStep = (over: Partial<MakingStep>): MakingStep => ({
   pieces: [],
   seams: [],
   widths: [],
+  letOut: 0,
   stitch: '',
   how: [],
   looks: [],

@@ -92,10 +92,17 @@ public record DraftView(
      * One step of the order of making, by the cut's own habit.
      *
      * @param widths how far from the raw edge its seams are sewn, mm
+     * @param letOut how much of the widest of them is kept to be let out later, mm
      * @param after the steps that come before it, by their ids
      */
     public record OrderedView(
-            String id, String title, String work, List<String> seams, List<Double> widths, List<String> after) {
+            String id,
+            String title,
+            String work,
+            List<String> seams,
+            List<Double> widths,
+            double letOut,
+            List<String> after) {
 
         static OrderedView of(Planned.Step planned) {
             MakingStep step = planned.step();
@@ -105,6 +112,7 @@ public record DraftView(
                     step.work().name().toLowerCase(Locale.ROOT),
                     step.seams().stream().map(Seam::id).toList(),
                     planned.widths(),
+                    planned.letOut(),
                     planned.after().stream().map(StepId::id).sorted().toList());
         }
     }
@@ -217,6 +225,7 @@ public record DraftView(
      *
      * @param allowance what is added in all, mm
      * @param letOut how much of it is kept to be let out, mm
+     * @param sewnIn how far inside the drawn line it is sewn, mm
      */
     public record SeamView(
             String id,
@@ -224,6 +233,7 @@ public record DraftView(
             double length,
             double allowance,
             double letOut,
+            double sewnIn,
             @Schema(types = {"string", "null"}) String pairsWith,
             String end,
             List<Integer> segments) {}

@@ -276,6 +276,7 @@ final class DraftViews {
                                 edge.length(),
                                 cut.allowance(edge).outside(),
                                 cut.allowance(edge).letOut(),
+                                cut.allowance(edge).inside(),
                                 pairsWith(piece.id(), edge, pattern),
                                 edge.end().name().toLowerCase(Locale.ROOT),
                                 segments)),

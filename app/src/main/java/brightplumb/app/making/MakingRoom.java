@@ -141,6 +141,7 @@ public class MakingRoom {
                 step.pieces().stream().map(Object::toString).toList(),
                 step.seams().stream().map(Seam::id).toList(),
                 planned.widths(),
+                planned.letOut(),
                 step.stitch(),
                 step.how(),
                 step.looks().stream().map(FigureView::of).toList(),

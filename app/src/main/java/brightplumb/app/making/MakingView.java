@@ -29,6 +29,7 @@ public record MakingView(
      * A step.
      *
      * @param widths how far from the raw edge its seams are sewn, mm; empty where none is sewn
+     * @param letOut how much of the widest of them is kept to be let out later, mm
      * @param looks what to measure, and what it should be
      * @param notions what it takes, by their ids
      * @param after the steps that come before it, by their ids
@@ -42,6 +43,7 @@ public record MakingView(
             List<String> pieces,
             List<String> seams,
             List<Double> widths,
+            double letOut,
             String stitch,
             List<Sentence> how,
             List<FigureView> looks,

@@ -75,13 +75,13 @@ public final class Allowances {
         }
         Optional<Setting> byHand = edgesByHand ? byHand(piece, edge) : Optional.empty();
         if (byHand.isPresent()) {
-            return new Allowance(roomFor(byHand.get(), edge), 0, turned);
+            return new Allowance(roomFor(byHand.get(), edge), inside(edge), turned);
         }
         return switch (edge.end()) {
             case RAW, BOUND -> Allowance.NONE;
             default -> {
                 double usual = usual(piece, edge);
-                yield new Allowance(usual, letOut(piece, edge), turned, folds(piece, edge, usual));
+                yield new Allowance(usual, letOut(piece, edge), inside(edge), turned, folds(piece, edge, usual));
             }
         };
     }
@@ -120,7 +120,7 @@ public final class Allowances {
                     ? roomFor(setting, edge)
                     : set.amount(setting).value();
         }
-        boolean turns = edge.end() == End.OPENING && habit != AllowanceHabit.ON_THE_LINE;
+        boolean turns = edge.end() == End.OPENING;
         return turns ? Math.max(habit.zip().mm(), LEAST_TURNED) : habit.seam().mm();
     }
 
@@ -158,6 +158,10 @@ public final class Allowances {
         return done.stream()
                 .flatMap(operation -> operation.folds(piece, edge, added, set).stream())
                 .toList();
+    }
+
+    private double inside(Edge edge) {
+        return edge.end() == End.SEWN ? AllowanceSettings.sewnIn(set, edge.role()) : 0;
     }
 
     private double letOut(Piece piece, Edge edge) {

@@ -1,12 +1,11 @@
 package brightplumb.core.making;
 
+import brightplumb.core.cutting.Allowance;
 import brightplumb.core.cutting.CutPiece;
 import brightplumb.core.paper.Draft;
-import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
-import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Caution;
 import brightplumb.core.table.Exhibit;
@@ -37,11 +36,18 @@ public record Planned(Sequence sequence, List<Step> steps) {
      *
      * @param step what is done
      * @param widths how far from the raw edge its seams are sewn, mm, the least first; empty where none is sewn
+     * @param letOut how much of the widest of them is kept to be let out later, mm
      * @param after the steps of this garment that must be done before it
      * @param cautions what to mind at it
      * @param draft what it is done to
      */
-    public record Step(MakingStep step, List<Double> widths, List<StepId> after, List<String> cautions, Draft draft) {
+    public record Step(
+            MakingStep step,
+            List<Double> widths,
+            double letOut,
+            List<StepId> after,
+            List<String> cautions,
+            Draft draft) {
 
         /** The pieces in hand as they lie on the table. */
         public Exhibit exhibit() {
@@ -72,7 +78,13 @@ public record Planned(Sequence sequence, List<Step> steps) {
         for (MakingStep step : Order.of(steps, sequence)) {
             List<StepId> after =
                     steps.stream().filter(step::waitsFor).map(MakingStep::id).toList();
-            planned.add(new Step(step, widths(step, draft, pieces, set, turned), after, cautions(step, minded), draft));
+            planned.add(new Step(
+                    step,
+                    widths(step, draft, pieces, turned),
+                    letOut(step, draft, pieces),
+                    after,
+                    cautions(step, minded),
+                    draft));
             if (step.turned() > 0) {
                 stretches(step, draft).forEach(s -> turned.merge(s.name(), step.turned(), Double::sum));
             }
@@ -97,13 +109,14 @@ public record Planned(Sequence sequence, List<Step> steps) {
     }
 
     private static List<Double> widths(
-            MakingStep step, Draft draft, Map<String, CutPiece> pieces, Settings set, Map<String, Double> turned) {
+            MakingStep step, Draft draft, Map<String, CutPiece> pieces, Map<String, Double> turned) {
         if (step.turned() > 0) {
             return List.of(step.turned());
         }
         Set<Double> widths = new TreeSet<>();
         stretches(step, draft)
-                .forEach(s -> widths.add(rounded(width(s, pieces, set) - turned.getOrDefault(s.name(), 0.0))));
+                .forEach(s ->
+                        widths.add(rounded(allowance(s, pieces).fromRawEdge() - turned.getOrDefault(s.name(), 0.0))));
         return List.copyOf(widths);
     }
 
@@ -114,13 +127,18 @@ public record Planned(Sequence sequence, List<Step> steps) {
                 .flatMap(r -> r.stretches().stream());
     }
 
-    private static double width(Stretch stretch, Map<String, CutPiece> pieces, Settings set) {
+    private static double letOut(MakingStep step, Draft draft, Map<String, CutPiece> pieces) {
+        return step.turned() > 0
+                ? 0
+                : stretches(step, draft)
+                        .mapToDouble(s -> allowance(s, pieces).letOut())
+                        .max()
+                        .orElse(0);
+    }
+
+    private static Allowance allowance(Stretch stretch, Map<String, CutPiece> pieces) {
         CutPiece piece = pieces.get(stretch.piece().toString());
-        double allowance = piece.allowance(piece.piece().require(stretch.role(), stretch.nth()))
-                .amount();
-        boolean inside = stretch.role().equals(EdgeRole.SIDE) && set.knows(AllowanceSettings.SIDE_SEWN_IN);
-        double sewnIn = inside ? set.amount(AllowanceSettings.SIDE_SEWN_IN).value() : 0;
-        return allowance + sewnIn;
+        return piece.allowance(piece.piece().require(stretch.role(), stretch.nth()));
     }
 
     /** What the work asks one to mind, then the garment, then the notions at hand; each thing once. */

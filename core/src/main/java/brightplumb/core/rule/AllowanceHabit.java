@@ -8,7 +8,7 @@ public enum AllowanceHabit implements Choice {
     METRIC("metric-bench", "Metric bench", Length.cm(1), Length.cm(1), Length.cm(2), Length.cm(1), Length.cm(4)),
     EIGHTHS("eighths-bench", "Eighths bench", inches(0.5), inches(0.5), inches(0.75), inches(0.75), inches(1.25)),
     KNIT("knit", "Knit", inches(1), inches(0.5), inches(0.5), inches(0.5), inches(1.5)),
-    /** Cut on the body line and sewn half an inch inside it: for cloth that stretches. */
+    /** Cut on the body line and sewn inside it: for cloth that stretches. */
     ON_THE_LINE("on-the-line", "On the line", inches(0), inches(0), inches(0), inches(0), inches(0));
 
     private final String id;
@@ -61,6 +61,11 @@ public enum AllowanceHabit implements Choice {
     /** A centre seam without a zip in it. */
     public Length centre() {
         return centre;
+    }
+
+    /** How far inside its drawn line a closing seam is sewn. */
+    public Length sewnIn() {
+        return inches(this == ON_THE_LINE ? 0.5 : 0);
     }
 
     /** Any other seam. */

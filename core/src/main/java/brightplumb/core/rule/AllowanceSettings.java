@@ -1,5 +1,7 @@
 package brightplumb.core.rule;
 
+import brightplumb.core.pattern.EdgeRole;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,6 +33,15 @@ public final class AllowanceSettings {
     public static final Setting SIDE_SEWN_IN =
             Setting.length("sideSewnIn", "Side sewn inside its line", Zone.MAKING, "Side sewn inside", 0, 40);
 
+    /** How far inside their drawn lines the other closing seams are sewn: shoulders and inseams. */
+    public static final Setting SEAM_SEWN_IN = Setting.length(
+            "seamSewnIn", "Shoulder and inseam sewn inside", Zone.MAKING, "Other seams sewn inside", 0, 40);
+
+    private static final Map<EdgeRole, Setting> SEWN_IN = Map.of(
+            EdgeRole.SIDE, SIDE_SEWN_IN,
+            EdgeRole.SHOULDER, SEAM_SEWN_IN,
+            EdgeRole.INSEAM, SEAM_SEWN_IN);
+
     private static final Pattern ONE_EDGE = Pattern.compile("allowance\\.([a-z-]+)\\.([a-z.]+(#[2-9])?)");
 
     /**
@@ -50,6 +61,14 @@ public final class AllowanceSettings {
                 piece + ", " + edge.replace('.', ' '),
                 0,
                 150);
+    }
+
+    /** How far inside its drawn line an edge of a role is sewn, mm; 0 where the garment has no such amount. */
+    public static double sewnIn(Settings set, EdgeRole role) {
+        return Optional.ofNullable(SEWN_IN.get(role))
+                .filter(set::knows)
+                .map(inside -> set.amount(inside).value())
+                .orElse(0.0);
     }
 
     private AllowanceSettings() {}

@@ -60,7 +60,8 @@ public final class HouseHabits {
             entry(SIDE_ALLOWANCE, byHabit(AllowanceHabit::side)),
             entry(ZIP_ALLOWANCE, byHabit(AllowanceHabit::zip)),
             entry(HEM_ALLOWANCE, byHabit(AllowanceHabit::hem)),
-            entry(SIDE_SEWN_IN, inches(0, "Sewn on the line that is drawn.")),
+            entry(SIDE_SEWN_IN, byHabit(AllowanceHabit::sewnIn)),
+            entry(SEAM_SEWN_IN, byHabit(AllowanceHabit::sewnIn)),
             entry(LET_OUT, inches(0, "No extra cloth at the side unless it is asked.")));
 
     private HouseHabits() {}

@@ -14,12 +14,10 @@ import static brightplumb.core.rule.SuitSettings.*;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 import static java.util.Map.entry;
 
-import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.function.Function;
 
 /**
  * The house way of rompers cut on their fold, without centre seams and without a fork. Our own choice; the habits are
@@ -102,19 +100,7 @@ final class HouseRompers {
                                                 .notBelowZero()
                                                 .over(2)),
                                 "It hangs from bust to hip; the waist comes in by half of what it might.")),
-                entry(
-                        SIDE_ALLOWANCE,
-                        onTheLine(
-                                AllowanceHabit::side,
-                                "Cut on the line where the cloth stretches; what is sewn inside it is the " + "ease.")),
-                entry(
-                        INSEAM_ALLOWANCE,
-                        onTheLine(AllowanceHabit::centre, "Cut on the line where the cloth stretches.")),
-                entry(
-                        SIDE_SEWN_IN,
-                        worked(
-                                given -> Amount.byHabit(given.cloth().stretches() ? 0.5 : 0),
-                                "Sewn {0.5} inside the line where the cloth stretches.")),
+                entry(INSEAM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
                 entry(HEM_ALLOWANCE, inches(1, "{1} turned.")),
                 entry(
                         ALLOWANCES,
@@ -123,14 +109,6 @@ final class HouseRompers {
                                 "Cut on the body line, the seams are the ease; cloth that does not give has "
                                         + "allowances outside it."))));
         return rules;
-    }
-
-    private static Rule onTheLine(Function<AllowanceHabit, Length> otherwise, String why) {
-        return worked(
-                given -> given.cloth().stretches()
-                        ? Amount.byHabit(0)
-                        : Amount.byHabit(otherwise.apply(given.settings().choice(ALLOWANCES, AllowanceHabit.class))),
-                why);
     }
 
     /**
@@ -142,7 +120,10 @@ final class HouseRompers {
         Amount thigh = given.body().find(Measure.THIGH_GIRTH).orElseThrow();
         Amount round =
                 gives ? thigh.over(1 + given.cloth().stretch()) : thigh.plus(Amount.inches("room at the thigh", 2));
-        Amount quarter = round.over(2).plus(given.amount(INNER_LEG_IN)).plus(given.amount(SIDE_SEWN_IN));
+        Amount quarter = round.over(2)
+                .plus(given.amount(INNER_LEG_IN))
+                .plus(given.amount(SIDE_SEWN_IN))
+                .plus(given.amount(SEAM_SEWN_IN));
         return quarter.times(4).minus(given.body().hip()).atLeast(Amount.inches("usual ease", gives ? 0 : 1.5));
     }
 
@@ -153,13 +134,16 @@ final class HouseRompers {
         Amount down = body.find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
         // The trunk is held as the girth is by its seams: by so much less cloth.
         Amount held = given.amount(SIDE_SEWN_IN).times(4);
+        // The tape round the trunk crosses a shoulder, of which both edges are sewn inside their lines.
+        Amount shoulder = given.amount(SEAM_SEWN_IN);
         boolean gives = given.cloth().stretches();
         return body.find(Measure.VERTICAL_TRUNK)
                 .map(loop -> (gives ? loop.minus(held) : loop.plus(Amount.inches("to move", 2.5)))
                         .over(2)
                         .minus(down)
                         .atLeast(rise.plus(Amount.inches("least deeper", LEAST_DEEPER)))
-                        .atMost(rise.plus(Amount.inches("most deeper", MOST_DEEPER))))
+                        .atMost(rise.plus(Amount.inches("most deeper", MOST_DEEPER)))
+                        .plus(shoulder))
                 .orElse(usual);
     }
 }

@@ -19,6 +19,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Strip;
 import brightplumb.core.rule.AllowanceSettings;
+import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
@@ -139,9 +140,17 @@ public record Inspected(
 
     /** What the girth loses where the sides are sewn inside their drawn lines: four edges of it, mm. */
     public double sewnIn() {
-        return set.knows(AllowanceSettings.SIDE_SEWN_IN)
-                ? 4 * set.amount(AllowanceSettings.SIDE_SEWN_IN).value()
-                : 0;
+        return 4 * sewnIn(EdgeRole.SIDE);
+    }
+
+    /** How far inside its drawn line an edge of a role is sewn, mm. */
+    public double sewnIn(EdgeRole role) {
+        return AllowanceSettings.sewnIn(set, role);
+    }
+
+    /** The neck all round as it is sewn, mm: each of four shoulder edges takes of it what is sewn inside its line. */
+    public double neckOpening() {
+        return draft.fact(BodiceFacts.NECK_OPENING).value() - 4 * sewnIn(EdgeRole.SHOULDER);
     }
 
     /**

@@ -8,7 +8,6 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
-import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.CrotchFastening;
 import brightplumb.core.rule.HipSettings;
@@ -114,11 +113,12 @@ final class BodyRoom {
         double arm = on.body().find(Measure.ARMHOLE_GIRTH).orElseThrow().value();
         boolean sleeveless =
                 on.draft().pieces().stream().noneMatch(p -> p.panel().equals(Panel.SLEEVE));
+        double beside = on.sewnIn(EdgeRole.SHOULDER) + on.sewnIn(EdgeRole.SIDE);
         double room = on.set().cloth().stretches() ? 0 : ARM_ROOM - (sleeveless ? SLEEVELESS : 0);
         return new Round(
                 "arm",
-                along(on.front(), EdgeRole.ARMHOLE) * give,
-                along(on.back(), EdgeRole.ARMHOLE) * give,
+                (along(on.front(), EdgeRole.ARMHOLE) - beside) * give,
+                (along(on.back(), EdgeRole.ARMHOLE) - beside) * give,
                 arm,
                 arm + room);
     }
@@ -176,11 +176,12 @@ final class BodyRoom {
 
     private static Round legRound(Inspected on) {
         double give = 1 + on.set().cloth().stretch();
+        double beside = on.sewnIn(EdgeRole.SIDE) + on.sewnIn(EdgeRole.INSEAM);
         double thigh = on.body().find(Measure.THIGH_GIRTH).orElseThrow().value();
         return new Round(
                 "thigh",
-                (along(on.front(), EdgeRole.HEM) - on.sewnIn() / 4) * give,
-                (along(on.back(), EdgeRole.HEM) - on.sewnIn() / 4) * give,
+                (along(on.front(), EdgeRole.HEM) - beside) * give,
+                (along(on.back(), EdgeRole.HEM) - beside) * give,
                 thigh,
                 thigh);
     }
@@ -191,7 +192,7 @@ final class BodyRoom {
 
     /** The neck at rest, against the base of her neck. */
     static Check neck(Inspected on) {
-        double opening = on.draft().fact(BodiceFacts.NECK_OPENING).value();
+        double opening = on.neckOpening();
         Optional<Double> taped = on.body().find(Measure.NECK_GIRTH).map(a -> a.value());
         double front = 2 * along(on.front(), EdgeRole.NECK);
         Round round = new Round("neck", front, opening - front, taped.orElse(opening), taped.orElse(opening));
@@ -214,9 +215,7 @@ final class BodyRoom {
                         verdict == Verdict.OFF
                                 ? Remedies.whenAsked(() -> GoesRound.eased(
                                         on, BodiceSettings.FRONT_NECK_DEPTH, "Deepen the front neck", tried -> {
-                                            double all = tried.draft()
-                                                    .fact(BodiceFacts.NECK_OPENING)
-                                                    .value();
+                                            double all = tried.neckOpening();
                                             return new Round("neck", all, 0, round.body(), round.wanted());
                                         }))
                                 : List.of(),

@@ -3,7 +3,6 @@ package brightplumb.core.truing;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
-import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.ClosureSettings;
@@ -74,7 +73,7 @@ final class DrawnOn {
                                 .map(e -> e.length())
                                 .orElse(0.0)
                 : 0;
-        double all = on.draft().fact(BodiceFacts.NECK_OPENING).value() * give;
+        double all = on.neckOpening() * give;
         return new Round(what, front, all - front + opens, body, body);
     }
 

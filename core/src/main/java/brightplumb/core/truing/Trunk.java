@@ -14,6 +14,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.CrotchSettings;
@@ -123,7 +124,7 @@ final class Trunk {
             implements Evidence {
 
         static Loop of(Inspected on) {
-            double top = -on.draft().level("shoulder").orElseThrow();
+            double top = -on.draft().level("shoulder").orElseThrow() - on.sewnIn(EdgeRole.SHOULDER);
             double front =
                     top + on.draft().fact(BodiceFacts.CROTCH_END.of(Half.FRONT)).value();
             double back =

@@ -194,7 +194,8 @@ public final class MakingPdf {
                 .distinct()
                 .collect(Collectors.joining(" and "));
         String stitch = step.step().stitch();
-        return at.isEmpty() ? stitch : "sewn at " + at + (stitch.isEmpty() ? "" : ", " + stitch);
+        String kept = step.letOut() > 0 ? " from the raw edge, " + spoken.tape(step.letOut()) + " of it let-out" : "";
+        return at.isEmpty() ? stitch : "sewn at " + at + kept + (stitch.isEmpty() ? "" : ", " + stitch);
     }
 
     private String check(Planned.Step step) {

@@ -49,6 +49,7 @@ public final class Bodysuit implements Operation {
             CENTRE_ALLOWANCE,
             ZIP_ALLOWANCE,
             SIDE_SEWN_IN,
+            SEAM_SEWN_IN,
             LET_OUT);
 
     @Override

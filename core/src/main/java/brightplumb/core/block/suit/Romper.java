@@ -40,6 +40,7 @@ public final class Romper implements Operation {
             INSEAM_ALLOWANCE,
             HEM_ALLOWANCE,
             SIDE_SEWN_IN,
+            SEAM_SEWN_IN,
             LET_OUT);
 
     @Override
