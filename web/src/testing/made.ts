@@ -25,6 +25,7 @@ export const PLAIN: Cloth = {
   shrinkage: 0,
   stretchAlong: 0,
   sheer: false,
+  frays: true,
 };
 
 const madeField = (over: Partial<ClothField>): ClothField => ({
@@ -89,6 +90,7 @@ export const CLOTH_FIELDS: ClothField[] = [
       { id: 'firm', title: 'Firm, stands away' },
     ],
   }),
+  either('frays', 'A cut edge', 'Stays as it is cut', 'Frays'),
 ];
 
 export const madeAsked = (over: Partial<DraftAsked>): DraftAsked => ({

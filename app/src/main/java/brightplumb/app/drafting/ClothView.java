@@ -20,12 +20,22 @@ public record ClothView(
         double repeat,
         double shrinkage,
         double stretchAlong,
-        boolean sheer) {
+        boolean sheer,
+        boolean frays) {
 
     /** The cloth as the core takes it. */
     public Cloth cloth() {
         return new Cloth(
-                stretch, width, folded, oneWay, Drape.of(drape).orElseThrow(), repeat, shrinkage, stretchAlong, sheer);
+                stretch,
+                width,
+                folded,
+                oneWay,
+                Drape.of(drape).orElseThrow(),
+                repeat,
+                shrinkage,
+                stretchAlong,
+                sheer,
+                frays);
     }
 
     public static ClothView of(Cloth cloth) {
@@ -38,7 +48,8 @@ public record ClothView(
                 cloth.repeat(),
                 cloth.shrinkage(),
                 cloth.along(),
-                cloth.sheer());
+                cloth.sheer(),
+                cloth.frays());
     }
 
     /** A cloth that is asked for; what is missing is as the cut's own cloth has it. */
@@ -51,7 +62,8 @@ public record ClothView(
             Double repeat,
             Double shrinkage,
             Double stretchAlong,
-            Boolean sheer) {
+            Boolean sheer,
+            Boolean frays) {
 
         /** A cloth as it was answered, asked for again. */
         public static ClothRequest of(ClothView cloth) {
@@ -64,7 +76,8 @@ public record ClothView(
                     cloth.repeat(),
                     cloth.shrinkage(),
                     cloth.stretchAlong(),
-                    cloth.sheer());
+                    cloth.sheer(),
+                    cloth.frays());
         }
 
         private Map<String, Object> told() {
@@ -78,6 +91,7 @@ public record ClothView(
             told.put("shrinkage", shrinkage);
             told.put("stretchAlong", stretchAlong);
             told.put("sheer", sheer);
+            told.put("frays", frays);
             told.values().removeIf(Objects::isNull);
             return told;
         }

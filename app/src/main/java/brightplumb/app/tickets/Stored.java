@@ -19,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
 class Stored {
 
     /** The shape that is written today. */
-    static final int FORMAT = 5;
+    static final int FORMAT = 6;
 
     /** The step from each format to the next, on a cloth by itself. */
     private static final List<Consumer<ObjectNode>> CLOTH = List.of(
@@ -27,11 +27,13 @@ class Stored {
             cloth -> {},
             cloth -> cloth.put("repeat", 0).put("shrinkage", 0),
             // A cloth was taken to stretch both ways alike.
-            cloth -> cloth.put("stretchAlong", cloth.path("stretch").asDouble()).put("sheer", false));
+            cloth -> cloth.put("stretchAlong", cloth.path("stretch").asDouble()).put("sheer", false),
+            // Woven cloth frays, a knit does not.
+            cloth -> cloth.put("frays", cloth.path("stretch").asDouble() == 0));
 
     /** The step from each format to the next, on a request but for its cloth. */
     private static final List<Consumer<ObjectNode>> REQUEST =
-            List.of(request -> {}, Stored::ofBlocks, request -> {}, request -> {});
+            List.of(request -> {}, Stored::ofBlocks, request -> {}, request -> {}, request -> {});
 
     /** The way, in each of these recipes, whose construction amounts became a way of their own. */
     private static final Map<String, String> RECIPES = Map.of(

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class ClothViewTest {
 
-    private static final Cloth NOTHING_USUAL = new Cloth(0.3, 1400, false, true, Drape.SOFT, 50, 0.05, 0.1, true);
+    private static final Cloth NOTHING_USUAL = new Cloth(0.3, 1400, false, true, Drape.SOFT, 50, 0.05, 0.1, true, true);
 
     private static List<String> names(Class<?> view) {
         return Arrays.stream(view.getRecordComponents())

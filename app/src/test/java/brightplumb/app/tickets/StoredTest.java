@@ -157,6 +157,7 @@ class StoredTest {
             assertThat(ticket.has("without")).isEqualTo(format >= 3);
             assertThat(cloth.has("repeat")).isEqualTo(format >= 4);
             assertThat(cloth.has("stretchAlong")).isEqualTo(format >= 5);
+            assertThat(cloth.has("frays")).isEqualTo(format >= 6);
         });
     }
 

@@ -34,7 +34,7 @@ class TicketDraftsTest {
             "straight-skirt",
             "quarter",
             Map.of("hipEase", 12.5),
-            new ClothView(0.1, 1400, false, true, "soft", 0, 0, 0.1, false),
+            new ClothView(0.1, 1400, false, true, "soft", 0, 0, 0.1, false, false),
             List.of(),
             List.of(),
             null,

@@ -16,6 +16,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param along how far it stretches when pulled along its selvedge, up and down the body, as a share of its length; 0
  *     to 2
  * @param sheer what lies beneath shows through
+ * @param frays what is cut comes apart into threads, so that a seam needs room beside it
  */
 @RecordBuilder
 @RecordBuilder.Options(enableWither = false)
@@ -28,7 +29,8 @@ public record Cloth(
         double repeat,
         double shrinkage,
         double along,
-        boolean sheer) {
+        boolean sheer,
+        boolean frays) {
 
     /** A woven cloth 150 cm wide, folded. */
     public static final Cloth WOVEN = new Cloth(0, 1500, true, false);
@@ -43,7 +45,7 @@ public record Cloth(
         this(stretch, width, folded, oneWay, drape, 0, 0);
     }
 
-    /** A cloth that stretches both ways alike, and hides what lies beneath. */
+    /** A cloth that stretches both ways alike, and hides what lies beneath; woven cloth frays, a knit does not. */
     public Cloth(
             double stretch,
             double width,
@@ -52,7 +54,7 @@ public record Cloth(
             Drape drape,
             double repeat,
             double shrinkage) {
-        this(stretch, width, folded, oneWay, drape, repeat, shrinkage, stretch, false);
+        this(stretch, width, folded, oneWay, drape, repeat, shrinkage, stretch, false, stretch == 0);
     }
 
     /** Returns the same cloth of another width, mm. */
@@ -98,6 +100,11 @@ public record Cloth(
     /** Returns the same cloth, through which what lies beneath shows or not. */
     public Cloth sheer(boolean otherwise) {
         return ClothBuilder.builder(this).sheer(otherwise).build();
+    }
+
+    /** Returns the same cloth, the cut edges of which fray or not. */
+    public Cloth fraying(boolean otherwise) {
+        return ClothBuilder.builder(this).frays(otherwise).build();
     }
 
     /** Returns whether it stretches round the body. */

@@ -94,11 +94,14 @@ public final class ClothFields {
             Cloth::drape,
             (cloth, choice) -> cloth.falling((Drape) choice));
 
+    public static final Flag FRAYS =
+            new Flag("frays", "A cut edge", "Stays as it is cut", "Frays", Cloth::frays, Cloth::fraying);
+
     /**
      * Every one, in the order in which they are asked: what is said alone of one comes before what it says of another.
      */
     public static final List<ClothField> ALL =
-            List.of(STRETCH, STRETCH_ALONG, SHEER, WIDTH, FOLDED, ONE_WAY, REPEAT, SHRINKAGE, DRAPE);
+            List.of(STRETCH, STRETCH_ALONG, SHEER, WIDTH, FOLDED, ONE_WAY, REPEAT, SHRINKAGE, DRAPE, FRAYS);
 
     private ClothFields() {}
 }
