@@ -194,6 +194,7 @@ class PreviewTest {
                         "notches.meet",
                         "band.fits",
                         "hem.turns",
+                        "seams.hold",
                         "cloth.wide.enough");
         assertThat(draft.get("pieces").findValuesAsString("id")).contains("front", "back");
         assertThat(draft.get("pieces").get(0).get("seams").findValuesAsString("id"))
@@ -238,6 +239,7 @@ class PreviewTest {
                         "centre.back.marked",
                         "band.fits",
                         "hem.turns",
+                        "seams.hold",
                         "cloth.wide.enough");
         JsonNode step = draft.get("steps")
                 .valueStream()

@@ -221,6 +221,7 @@ class TruedAtTheTableTest {
             "centre.back.marked",
             "band.fits",
             "hem.turns",
+            "seams.hold",
             "cloth.wide.enough"
         };
         for (String check : checks) {

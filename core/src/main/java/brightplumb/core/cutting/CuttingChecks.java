@@ -10,7 +10,7 @@ import java.util.List;
 public final class CuttingChecks {
 
     /** The names of them all. */
-    public static final List<CheckId> IDS = List.of(HemTurns.ID, SlitTurns.ID, ClothWideEnough.ID);
+    public static final List<CheckId> IDS = List.of(HemTurns.ID, SlitTurns.ID, SeamsHold.ID, ClothWideEnough.ID);
 
     private CuttingChecks() {}
 
@@ -22,6 +22,9 @@ public final class CuttingChecks {
         }
         if (SlitTurns.applies(pieces)) {
             checks.add(SlitTurns.of(pieces));
+        }
+        if (SeamsHold.applies(pieces)) {
+            checks.add(SeamsHold.of(pieces, cloth));
         }
         checks.add(ClothWideEnough.of(pieces, cloth));
         return List.copyOf(checks);
