@@ -28,6 +28,7 @@ final class Application {
                 .run(
                         "--server.port=0",
                         "--plumb.demo=on",
+                        "--plumb.rehearsal=off",
                         "--plumb.connections.head-within=3s",
                         "--plumb.connections.each=20",
                         "--plumb.connections.body-within=3s",
