@@ -1,12 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, lazy, Suspense, useState } from 'react';
 import { api, unwrap } from '../api/client';
 import { type Door, keys } from '../api/queries';
 import { useAction } from '../api/useAction';
 import { Button } from '../kit/Button';
 import { Field } from '../kit/Field';
-import { OpenWorkroom } from './OpenWorkroom';
 import { Recover } from './Recover';
+
+// Few open a workroom, and once: nobody else waits for its form.
+const OpenWorkroom = lazy(async () => ({ default: (await import('./OpenWorkroom')).OpenWorkroom }));
 
 const DEMO = { email: 'demo@brightplumb.test', password: 'calico-and-chalk' };
 
@@ -33,7 +35,9 @@ export function SignIn({ door }: { door: Door }) {
         </div>
         <div className="flex flex-col gap-4">
           {opening ? (
-            <OpenWorkroom onBack={() => setOpening(false)} />
+            <Suspense>
+              <OpenWorkroom onBack={() => setOpening(false)} />
+            </Suspense>
           ) : lost ? (
             <Recover
               onBack={(told) => {

@@ -8,6 +8,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.CentreOpening;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Hand;
@@ -29,8 +30,6 @@ import brightplumb.core.rule.WaistSettings;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -214,49 +213,9 @@ public record Inspected(
         return List.copyOf(seam);
     }
 
-    /**
-     * How long a centre edge is in front or behind, over all pieces of the shell that meet their own pair there: one
-     * below the other. What lies under another, as a facing does, makes it no longer.
-     */
+    /** How long a centre edge is in front or behind, of the side that is looked at, mm. */
     public double centre(EdgeRole role, boolean behind) {
-        List<Edge> edges = draft.pieces().stream()
-                .filter(p -> p.layer() == Layer.SHELL && p.behind() == behind)
-                .filter(p -> p.id().hand() == Hand.BOTH || hand == Hand.BOTH || p.id().hand() == hand)
-                .filter(p -> draft.joins().stream().anyMatch(j -> meetsItsPair(j, p, role)))
-                .flatMap(p -> p.edge(role).stream())
-                .sorted(Comparator.comparingDouble(Edge::length).reversed())
-                .toList();
-        double reach = 0;
-        List<Edge> counted = new ArrayList<>();
-        for (Edge edge : edges) {
-            if (counted.stream().noneMatch(c -> under(edge, c))) {
-                counted.add(edge);
-                reach += edge.length();
-            }
-        }
-        return reach;
-    }
-
-    private static boolean meetsItsPair(Join join, Piece piece, EdgeRole role) {
-        return join.layers().stream()
-                .allMatch(run -> run.stretches().stream()
-                        .allMatch(s -> s.role().equals(role)
-                                && s.piece().name().equals(piece.id().name())));
-    }
-
-    /** Whether an edge lies at the height of another on the body. */
-    private static boolean under(Edge edge, Edge other) {
-        DoubleSummaryStatistics down = down(edge);
-        DoubleSummaryStatistics taken = down(other);
-        double middle = (down.getMin() + down.getMax()) / 2;
-        return middle > taken.getMin() && middle < taken.getMax();
-    }
-
-    private static DoubleSummaryStatistics down(Edge edge) {
-        return edge.run().stream()
-                .flatMap(s -> Stream.of(s.from(), s.to()))
-                .mapToDouble(Point::y)
-                .summaryStatistics();
+        return CentreOpening.reach(draft.pattern(), role, behind, hand);
     }
 
     private Piece top(boolean behind) {

@@ -12,6 +12,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.CentreOpening;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
@@ -25,6 +26,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Relaid;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.BodiceFacts;
+import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.PanelFacts;
@@ -186,5 +188,16 @@ final class OnePieceBodice {
                     piece.title() + " side, underarm to hem",
                     "One line: upright at underarm and waist, and on into the leg's own side at the hip.");
         }
+        double opening = CentreOpening.reach(pattern, EdgeRole.CENTRE_BACK_ZIP, true, Hand.LEFT);
+        before.steps().stream()
+                .filter(s -> s.fact().equals(ClosureSettings.ZIP_LENGTH.fact()))
+                .mapToDouble(s -> s.amount().value())
+                .filter(below -> opening > below)
+                .forEach(below -> table.step(
+                        BodiceFacts.ZIP_THROUGH,
+                        "Opening long, from the neck",
+                        Amount.found("above the legs' waist", opening - below).plus(Amount.found("below it", below)),
+                        "The seam is open from the neck down to where the legs' own opening ends: the zip is bought "
+                                + "for all of it."));
     }
 }

@@ -214,9 +214,7 @@ public final class Fly implements Operation {
 
     @Override
     public List<Notion> notions(Draft after, Settings set) {
-        return Openings.length(after).stream()
-                .mapToObj(long_ -> Notion.measured(Supply.ZIP, "Zip", "trouser zip", long_))
-                .toList();
+        return Openings.zip(after, set, "trouser zip");
     }
 
     @Override
@@ -237,7 +235,7 @@ public final class Fly implements Operation {
                 .sewing(Stream.concat(Openings.seams(after, EdgeRole.FLY).stream(), Stream.of(FACING_SEAM, SHIELD_SEAM))
                         .distinct()
                         .toList())
-                .looking(Openings.figures(after))
+                .looking(Openings.figures(after, set))
                 .with("topstitched")
                 .taking(Supply.ZIP)
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN));

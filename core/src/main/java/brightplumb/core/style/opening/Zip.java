@@ -69,7 +69,7 @@ public final class Zip implements Operation {
 
     @Override
     public boolean fits(Draft before) {
-        return Openings.length(before).isPresent();
+        return before.steps().stream().anyMatch(s -> s.fact().equals(ZIP_LENGTH.fact()));
     }
 
     @Override
@@ -79,9 +79,7 @@ public final class Zip implements Operation {
 
     @Override
     public List<Notion> notions(Draft after, Settings set) {
-        return Openings.length(after).stream()
-                .mapToObj(long_ -> Notion.measured(Supply.ZIP, "Zip", "invisible, or dress zip", long_))
-                .toList();
+        return Openings.zip(after, set, "invisible, or dress zip");
     }
 
     @Override
@@ -96,11 +94,11 @@ public final class Zip implements Operation {
                                 + "zip's edge.",
                         "With a band, it may run through it: then the band is sewn on first and the zip after it.")
                 .sewing(Openings.seams(after, EdgeRole.CENTRE_BACK_ZIP))
-                .looking(Openings.figures(after))
+                .looking(Openings.figures(after, set))
                 .taking(Supply.ZIP);
         return List.of(
                 set.chose(CLOSURE, Closure.SIDE_ZIP)
-                        ? zip.after(Seam.SIDE).showing(Openings.besideZip(after, EdgeRole.SIDE))
+                        ? zip.after(Seam.SIDE).showing(Openings.besideZip(after, set, EdgeRole.SIDE))
                         : zip.after(KickFold.STEP).after(Seam.CENTRE_BACK, Seam.CROTCH_BACK));
     }
 }
