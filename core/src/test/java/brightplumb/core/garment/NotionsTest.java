@@ -68,17 +68,16 @@ class NotionsTest {
 
     @Test
     void beyond_the_longest_that_is_sold_a_zip_is_bought_by_the_metre() {
-        Notion zip = notion(tall("sleeved-playsuit", Map.of("zipLength", 480.0)), "zip")
+        Notion zip = notion(tall("sleeved-playsuit", Map.of()), "zip")
                 .orElseThrow();
         assertThat(zip.length()).isGreaterThan(36 * Length.INCH);
         assertThat(zip.kind().toString()).contains("by the metre");
     }
 
+    /** A giant, open from the neck to the hip. */
     private static Drafted tall(String cut, Map<String, Object> settings) {
         Map<Measure, Double> mm = OnePiece.her();
-        mm.put(Measure.SHOULDER_TO_WAIST, 480.0);
-        mm.put(Measure.BODY_RISE, 360.0);
-        mm.put(Measure.SHOULDER_TO_HIP, 720.0);
+        mm.replaceAll((measure, girth) -> girth * 1.6);
         return OnePiece.drafted(cut, null, mm, settings);
     }
 
