@@ -108,6 +108,7 @@ final class HouseLegs {
                                     "{4} of room to bend the knee.")),
                     entry(HEM, worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
                     entry(SIDE_IN, inches(0, "The side is not brought in further at the hem.")),
+                    entry(HEM_EDGES_IN, inches(0, "As wide at the hem as it was laid off.")),
                     entry(BACK_LEG_ADD, inches(0.5, "The back leg is wider, {0.5} at each seam.")),
                     entry(BACK_SIDE_ADD, inches(0.5, "The back leg is wider, {0.5} at each seam.")),
                     entry(TURN_UP_JOIN, inches(0, "No turn-up is joined on.")),

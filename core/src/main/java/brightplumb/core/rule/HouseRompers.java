@@ -7,6 +7,7 @@ import static brightplumb.core.rule.CrotchSettings.RISE_EASE;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.HipSettings.NEGATIVE_EASE;
+import static brightplumb.core.rule.LegSettings.HEM_EDGES_IN;
 import static brightplumb.core.rule.Rule.choosing;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
@@ -101,6 +102,7 @@ final class HouseRompers {
                                                 .over(2)),
                                 "It hangs from bust to hip; the waist comes in by half of what it might.")),
                 entry(INSEAM_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)),
+                entry(HEM_EDGES_IN, inches(0, "It falls plumb.")),
                 entry(HEM_ALLOWANCE, inches(1, "{1} turned.")),
                 entry(
                         ALLOWANCES,

@@ -16,6 +16,11 @@ public final class LegSettings {
             Setting.length("hem", "Hem", Zone.LEG, "Hem, all round", 180, 1600).tellingBy(Fact.HEM_GIRTH);
     public static final Setting SIDE_IN =
             Setting.length("sideIn", "Side in at the hem", Zone.LEG, "Front side in at hem", 0, 80);
+
+    /** How far each seam edge of each panel comes in at the hem; less than nothing flares. */
+    public static final Setting HEM_EDGES_IN =
+            Setting.length("hemEdgesIn", "Each edge in at the hem", Zone.LEG, "Each edge in at hem", -200, 120);
+
     public static final Setting BACK_LEG_ADD =
             Setting.length("backLegAdd", "Back inseam wider", Zone.LEG, "Back wider at inseam", -30, 60);
     public static final Setting BACK_SIDE_ADD =

@@ -68,8 +68,7 @@ class NotionsTest {
 
     @Test
     void beyond_the_longest_that_is_sold_a_zip_is_bought_by_the_metre() {
-        Notion zip = notion(tall("sleeved-playsuit", Map.of()), "zip")
-                .orElseThrow();
+        Notion zip = notion(tall("sleeved-playsuit", Map.of()), "zip").orElseThrow();
         assertThat(zip.length()).isGreaterThan(36 * Length.INCH);
         assertThat(zip.kind().toString()).contains("by the metre");
     }

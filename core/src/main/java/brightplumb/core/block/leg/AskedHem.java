@@ -1,19 +1,25 @@
 package brightplumb.core.block.leg;
 
 import static brightplumb.core.rule.LegSettings.HEM;
+import static brightplumb.core.rule.LegSettings.HEM_EDGES_IN;
+import static brightplumb.core.rule.ShapeSettings.TAPER_BY;
 
+import brightplumb.core.block.leg.LegFrame.HemLaid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.rule.Settings;
-import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.Function;
 
 /** Keeps a hem that is asked as wide as it was asked. */
 final class AskedHem {
 
     /** A hem that was asked is drawn as asked within this, mm. */
     private static final double AS_ASKED = 0.45;
+
+    /** A hem that is less all round is none, mm. */
+    private static final double LEAST = 5 * Length.INCH;
 
     private static final int MOST_LAID = 6;
 
@@ -27,32 +33,51 @@ final class AskedHem {
 
     /**
      * Lays off the inner edges. A hem leaves both seams square, and where these lean it ends a little above or below
-     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much.
+     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. So is
+     * one whose edges come in: it is narrower than it would be by four times that.
      *
-     * @param edges the inner edges with the hem laid off so much wider, mm
+     * @param edges the inner edges for a hem laid off so
      * @throws Refusal when a hem that a hand set cannot be had
      */
-    static Laid laid(Settings set, LegFork fork, DoubleFunction<LegInner> edges) {
-        if (!set.askedBeyondWay(HEM)) {
-            LegInner asAsked = edges.apply(0);
+    static Laid laid(Settings set, LegFork fork, Function<HemLaid, LegInner> edges) {
+        if (!set.askedBeyondWay(HEM) && set.amount(HEM_EDGES_IN).value() == 0) {
+            LegInner asAsked = edges.apply(new HemLaid(true, 0));
             return new Laid(asAsked, fork.found(asAsked));
         }
-        LegInner usual = edges.apply(wider(set, fork, edges, fork.asked()));
+        double asked = asked(set, fork, edges);
+        if (asked < LEAST) {
+            boolean tapered = set.knows(TAPER_BY) && !set.byHand(HEM_EDGES_IN);
+            throw new Refusal(
+                    set.byHand(HEM) ? HEM.field() : (tapered ? TAPER_BY : HEM_EDGES_IN).field(),
+                    "This leaves less than 2½ in (6 cm) for half the leg");
+        }
+        LegInner usual = edges.apply(new HemLaid(true, wider(set, fork, edges, asked, fork.asked())));
         ForkSolver.Found found = fork.found(usual);
         if (found.extension() == fork.asked()) {
             return new Laid(usual, found);
         }
         // The loop moved the fork, and with it how far the inseam leans.
-        LegInner moved = edges.apply(wider(set, fork, edges, found.extension()));
+        LegInner moved = edges.apply(new HemLaid(true, wider(set, fork, edges, asked, found.extension())));
         return new Laid(moved, fork.found(moved));
     }
 
-    private static double wider(Settings set, LegFork fork, DoubleFunction<LegInner> edges, double extension) {
-        DoubleUnaryOperator drawn = wider -> {
-            LegInner tried = edges.apply(wider);
-            return tried.hemGirth(extension, fork.drop(tried, extension));
-        };
-        double asked = set.amount(HEM).value();
+    /** What is asked all round, mm: of what was not said, what it would be if no edge came in. */
+    private static double asked(Settings set, LegFork fork, Function<HemLaid, LegInner> edges) {
+        double in = 4 * set.amount(HEM_EDGES_IN).value();
+        if (set.askedBeyondWay(HEM)) {
+            return set.amount(HEM).value() - in;
+        }
+        LegInner plain = edges.apply(new HemLaid(false, 0));
+        return hem(plain, fork, fork.found(plain).extension()) - in;
+    }
+
+    private static double hem(LegInner edges, LegFork fork, double extension) {
+        return edges.hemGirth(extension, fork.drop(edges, extension));
+    }
+
+    private static double wider(
+            Settings set, LegFork fork, Function<HemLaid, LegInner> edges, double asked, double extension) {
+        DoubleUnaryOperator drawn = wider -> hem(edges.apply(new HemLaid(true, wider)), fork, extension);
         double before = 0;
         double lackedBefore = asked - drawn.applyAsDouble(0);
         double wider = 0;

@@ -129,9 +129,9 @@ final class LegBlock {
         AskedHem.Laid laid = AskedHem.laid(
                 set,
                 fork,
-                hemWider -> new LegInner(
+                hem -> new LegInner(
                         frame,
-                        hemWider,
+                        hem,
                         frontCentre,
                         backCentre,
                         from(front, hipDepth, sideRise),

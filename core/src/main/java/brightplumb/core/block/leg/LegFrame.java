@@ -27,7 +27,20 @@ final class LegFrame {
         double width() {
             return side.x() - inseam.x();
         }
+
+        /** Both ends nearer to each other, each by so much, mm. */
+        Across in(double each) {
+            return new Across(inseam.plus(Point.of(each, 0)), side.minus(Point.of(each, 0)));
+        }
     }
+
+    /**
+     * How a hem is laid off.
+     *
+     * @param edgesIn whether its edges come in as they are asked to
+     * @param wider how much wider than its amount, mm all round
+     */
+    record HemLaid(boolean edgesIn, double wider) {}
 
     private static final double THIGH_BELOW = 3 * Length.INCH;
     private static final double FAR_BELOW_KNEE = 4 * Length.INCH;
@@ -53,6 +66,9 @@ final class LegFrame {
     private final double footY;
     private final double kneeWidth;
     private final double footWidth;
+    private final boolean aboveKnee;
+    private final double kneeIn;
+    private final double footIn;
     private final Amount backWider;
     private final double atInseam;
     private final double atSide;
@@ -85,10 +101,21 @@ final class LegFrame {
         Amount narrower =
                 set.amount(BACK_LEG_ADD).plus(set.amount(BACK_SIDE_ADD)).over(2);
         this.backWider = narrower;
-        Amount atFoot = crotchWide ? line : half(HEM, narrower);
-        this.footWidth = atFoot.value();
+        Amount asLaidOff = crotchWide ? line : half(HEM, narrower);
+        this.footWidth = asLaidOff.value();
+        Amount in = set.amount(HEM_EDGES_IN);
+        Amount atFoot = in.value() == 0
+                ? asLaidOff
+                : asLaidOff.minus(in.called("each edge in").times(2));
+        double hemY = length.value();
+        // A hem between knee and foot, or above the knee, lies on an edge that goes on to the foot.
+        this.aboveKnee = !toHem && hemY <= kneeY;
+        this.kneeIn = toHem ? in.value() : aboveKnee ? in.value() * (kneeY - crotchY) / (hemY - crotchY) : 0;
+        this.footIn = toHem || aboveKnee ? kneeIn : in.value() * (footY - kneeY) / (hemY - kneeY);
         this.kneeWidth = toHem ? footWidth : half(KNEE, narrower).value();
-        if (Math.min(footWidth, kneeWidth) < 2.5 * Length.INCH) {
+        double narrowest =
+                aboveKnee ? Math.min(footWidth, kneeWidth) : Math.min(footWidth - 2 * footIn, kneeWidth - 2 * kneeIn);
+        if (narrowest < 2.5 * Length.INCH) {
             throw new Refusal(
                     set.faultField(HEM, Measure.KNEE_GIRTH), "This leaves less than 2½ in (6 cm) for half the leg");
         }
@@ -147,13 +174,13 @@ final class LegFrame {
         return crotchY + THIGH_BELOW;
     }
 
-    /** @param hemWider how much wider than its amount the hem is laid off, mm all round */
-    Across knee(Half panel, double hemWider) {
-        return across(panel, kneeWidth + (toHem ? hemWider / 2 : 0), kneeY);
+    Across knee(Half panel, HemLaid hem) {
+        double wider = toHem || aboveKnee ? hem.wider() / 2 : 0;
+        return across(panel, kneeWidth + wider, kneeY).in(hem.edgesIn() ? kneeIn : 0);
     }
 
-    Across foot(Half panel, double hemWider) {
-        return across(panel, footWidth + hemWider / 2, footY);
+    Across foot(Half panel, HemLaid hem) {
+        return across(panel, footWidth + hem.wider() / 2, footY).in(hem.edgesIn() ? footIn : 0);
     }
 
     /** The garment's thigh across the crease, where the way asks for it; else null. */
@@ -171,6 +198,11 @@ final class LegFrame {
         return panel == Half.FRONT
                 ? new Across(Point.of(inseam, y), Point.of(side, y))
                 : new Across(Point.of(inseam - atInseam, y), Point.of(side + atSide, y));
+    }
+
+    /** How far each edge of a leg that falls plumb comes in at its hem, mm. */
+    double plumbIn(HemLaid hem) {
+        return hem.edgesIn() ? footIn - hem.wider() / 4 : 0;
     }
 
     double frontExtension() {

@@ -54,7 +54,7 @@ final class LegInner implements ForkSolver.Drawing {
     record Drawn(LegRun frontInseam, LegRun backInseam, CrotchSeam front, CrotchSeam back) {}
 
     private final LegFrame frame;
-    private final double hemWider;
+    private final LegFrame.HemLaid hem;
     private final Centre front;
     private final Centre back;
     private final double crotchY;
@@ -76,10 +76,9 @@ final class LegInner implements ForkSolver.Drawing {
      */
     record SideFrom(Point hip, Point leaving) {}
 
-    /** @param hemWider how much wider than its amount the hem is laid off, mm all round */
     LegInner(
             LegFrame frame,
-            double hemWider,
+            LegFrame.HemLaid hem,
             Centre front,
             Centre back,
             SideFrom frontSide,
@@ -89,7 +88,7 @@ final class LegInner implements ForkSolver.Drawing {
             double stretchIn,
             boolean halfStraight) {
         this.frame = frame;
-        this.hemWider = hemWider;
+        this.hem = hem;
         this.front = front;
         this.back = back;
         this.crotchY = crotchY;
@@ -109,9 +108,9 @@ final class LegInner implements ForkSolver.Drawing {
 
     private LegRun inseam(Half panel, Point fork) {
         Point foot = frame.plumb()
-                ? Point.of(fork.x(), frame.kneeY())
-                : frame.foot(panel, hemWider).inseam();
-        Point knee = frame.plumb() ? foot : frame.knee(panel, hemWider).inseam();
+                ? Point.of(fork.x() + frame.plumbIn(hem), frame.kneeY())
+                : frame.foot(panel, hem).inseam();
+        Point knee = frame.plumb() ? foot : frame.knee(panel, hem).inseam();
         if (panel == BACK && halfStraight && !frame.straight()) {
             knee = knee.minus(foot.minus(knee).unit().times(knee.distance(fork) / 2));
         }
@@ -142,8 +141,8 @@ final class LegInner implements ForkSolver.Drawing {
     LegRun side(Half panel) {
         SideFrom edge = panel == FRONT ? frontSide : backSide;
         Point foot = frame.plumb()
-                ? Point.of(edge.hip().x(), frame.kneeY())
-                : frame.foot(panel, hemWider).side();
+                ? Point.of(edge.hip().x() - frame.plumbIn(hem), frame.kneeY())
+                : frame.foot(panel, hem).side();
         if (frame.straight()
                 && Math.abs(edge.hip().x() - foot.x()) < 1e-6
                 && edge.leaving().x() == 0) {
@@ -152,7 +151,7 @@ final class LegInner implements ForkSolver.Drawing {
         LegRun run = LegRun.swept(
                 edge.hip(),
                 edge.leaving(),
-                frame.plumb() ? foot : frame.knee(panel, hemWider).side(),
+                frame.plumb() ? foot : frame.knee(panel, hem).side(),
                 foot);
         LegFrame.Across thigh = frame.thigh(panel);
         boolean tight = thigh != null

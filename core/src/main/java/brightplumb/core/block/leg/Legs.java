@@ -69,6 +69,7 @@ public final class Legs implements Operation {
             KNEE,
             HEM,
             SIDE_IN,
+            HEM_EDGES_IN,
             BACK_LEG_ADD,
             BACK_SIDE_ADD,
             LENGTH,

@@ -7,6 +7,7 @@ import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HabitSettings.STRETCH_HABIT;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.*;
+import static brightplumb.core.rule.LegSettings.HEM_EDGES_IN;
 import static brightplumb.core.rule.SuitSettings.*;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
@@ -32,6 +33,7 @@ public final class Romper implements Operation {
             CROTCH_DEPTH,
             INNER_LEG_IN,
             LENGTH,
+            HEM_EDGES_IN,
             CLOSURE.offering(Closure.NONE, Closure.CENTRE_BACK_ZIP),
             ZIP_LENGTH,
             ALLOWANCES,

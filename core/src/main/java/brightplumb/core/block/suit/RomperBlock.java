@@ -6,6 +6,7 @@ import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.HemSettings.LENGTH;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
+import static brightplumb.core.rule.LegSettings.HEM_EDGES_IN;
 import static brightplumb.core.rule.SuitSettings.INNER_LEG_IN;
 
 import brightplumb.core.block.bodice.BodicesLaidOff;
@@ -116,8 +117,10 @@ final class RomperBlock {
                 Point.of(upper.quarter().value(), levels.armhole()),
                 Point.of(waist.value(), 0),
                 Point.of(hip.value(), hipDepth.value())));
-        List<Segment> down = side.downTo(length.value());
-        List<Segment> leg = inner(crotch.value(), inner.value(), length.value());
+        Amount in = set.amount(HEM_EDGES_IN);
+        List<Segment> down = new ArrayList<>(side.downTo(Math.max(crotch.value(), hipDepth.value())));
+        down.add(toHem(down.get(down.size() - 1).to(), length.value(), -in.value()));
+        List<Segment> leg = inner(crotch.value(), inner.value(), length.value(), in.value());
         Amount zip = set.chose(CLOSURE, Closure.CENTRE_BACK_ZIP)
                 ? paper.step(ZIP_LENGTH.fact(), "Zip long", set.amount(ZIP_LENGTH), set.why(ZIP_LENGTH))
                 : null;
@@ -125,9 +128,16 @@ final class RomperBlock {
         Piece back = panel(Half.BACK, upper.drawn(Half.BACK), down, leg, zip);
         upper.together(lines(front), lines(back));
         paper.step(
-                hip.minus(inner).times(2).as(Fact.HEM_GIRTH, "hem all round"),
+                (in.value() == 0
+                                ? hip.minus(inner)
+                                : hip.minus(inner)
+                                        .minus(in.called("each edge in").times(2)))
+                        .times(2)
+                        .as(Fact.HEM_GIRTH, "hem all round"),
                 "Hem, once round a leg",
-                "As wide as the leg all the way down: the cloth must give as much as the thigh is larger.");
+                in.value() == 0
+                        ? "As wide as the leg all the way down: the cloth must give as much as the thigh is larger."
+                        : "Its edges come in, or go out, below the crotch line.");
         HipRange.addStep(paper, set);
         Pattern pattern = new Pattern(
                 List.of(front, back),
@@ -150,12 +160,19 @@ final class RomperBlock {
                 piece.require(EdgeRole.ARMHOLE).run());
     }
 
-    /** From the hem up to the fold. */
-    private static List<Segment> inner(double crotch, double in, double hem) {
+    /** From a place where an edge hangs plumb to the hem, so far over. */
+    private static Segment toHem(Point from, double hem, double over) {
+        Point to = Point.of(from.x() + over, hem);
+        Point leaving = from.plus(Point.of(0, (hem - from.y()) / 2));
+        return over == 0 ? new Line(from, to) : Cubic.parabola(from, leaving, to);
+    }
+
+    /** From the hem up to the fold; its edge comes in at the hem by so much. */
+    private static List<Segment> inner(double crotch, double in, double hem, double edgeIn) {
         Point fork = Point.of(0, crotch);
         Point plumb = Point.of(in, crotch + COMES_IN);
         Cubic out = new Cubic(plumb, plumb.minus(Point.of(0, COMES_IN * 0.6)), fork.plus(Point.of(in * 0.6, 0)), fork);
-        return List.of(new Line(Point.of(in, hem), plumb), out);
+        return List.of(toHem(plumb, hem, edgeIn).reversed(), out);
     }
 
     private Piece panel(Half panel, UpperLines upper, List<Segment> down, List<Segment> leg, Amount zip) {

@@ -2,10 +2,11 @@ package brightplumb.core.style.shape;
 
 import static brightplumb.core.rule.HemSettings.HEM_TAPER_BACK;
 import static brightplumb.core.rule.HemSettings.HEM_TAPER_FRONT;
-import static brightplumb.core.rule.LegSettings.HEM;
+import static brightplumb.core.rule.LegSettings.HEM_EDGES_IN;
 import static brightplumb.core.rule.ShapeSettings.TAPER_BY;
 
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -19,8 +20,9 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * Taper or flare: each side comes in, or goes out, by so much more at the hem. The block draws it: a skirt at its
- * sides, a leg all round its hem. Common practice, no source.
+ * Taper or flare: each side of a skirt, each seam edge of a leg, comes in or goes out by so much at the hem. The block
+ * draws it: a skirt from the hip, a leg from its knee, or from the crotch line where it falls straight from there.
+ * Common practice, no source.
  */
 public final class Taper implements Operation {
 
@@ -54,13 +56,17 @@ public final class Taper implements Operation {
         return Map.of(
                 HEM_TAPER_FRONT, given -> given.amount(TAPER_BY),
                 HEM_TAPER_BACK, given -> given.amount(TAPER_BY),
-                // A leg's hem is said all round: front and back come in at their side and at their inseam alike.
-                HEM, given -> given.amount(TAPER_BY).times(-2));
+                HEM_EDGES_IN, given -> given.amount(TAPER_BY));
     }
 
     @Override
     public boolean wanted(Settings set) {
         return set.knows(TAPER_BY) && set.amount(TAPER_BY).value() != 0;
+    }
+
+    @Override
+    public boolean fits(Draft before) {
+        return !before.with(EdgeRole.HEM).isEmpty();
     }
 
     @Override
