@@ -9,6 +9,7 @@ import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.SuitSettings.*;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Measure;
@@ -34,6 +35,12 @@ final class HouseSuits {
                                     given ->
                                             HouseHabits.ease(given, given.body().hip(), 1.5),
                                     "Room to sit and bend: {1.5}; cloth that stretches is cut smaller instead.")),
+                    entry(
+                            WAIST_EASE,
+                            worked(
+                                    HouseSuits::waistEase,
+                                    "Smaller than the tape where the cloth gives, but never so small that what "
+                                            + "passes it on the way in cannot.")),
                     entry(
                             CROTCH_DEPTH,
                             worked(
@@ -70,10 +77,41 @@ final class HouseSuits {
                     entry(LEG_HOLLOW, inches(0, "No more hollow than its share.")),
                     entry(COVER, inches(0, "No more cover than its share.")),
                     entry(CLOSURE, chosen(Closure.NONE, "It is drawn on: cloth that stretches needs no zip.")),
+                    entry(
+                            ZIP_LENGTH,
+                            worked(
+                                    HouseSuits::zip,
+                                    "From the back neck past the waist, and so far beyond that the hips go through "
+                                            + "it.")),
                     entry(ALLOWANCES, chosen(AllowanceHabit.KNIT, "{1} at the side, {0.5} at seams.")),
                     entry(CENTRE_ALLOWANCE, HouseHabits.byHabit(AllowanceHabit::centre)))));
 
     private HouseSuits() {}
+
+    /**
+     * As wide as what passes it on the way in asks of the cloth: the bust, drawn over the head where it opens between
+     * the legs, else the hips; no wider than the tape where that is enough.
+     */
+    private static Amount waistEase(Given given) {
+        Body body = given.body();
+        Amount own = HouseHabits.ease(given, body.waist(), 0.5);
+        if (!given.cloth().stretches()) {
+            return own;
+        }
+        boolean studs = given.settings().chose(FASTENING, CrotchFastening.STUDS);
+        Amount passes = studs ? body.find(Measure.BUST_GIRTH).orElseThrow(HouseBodices::noBust) : body.hip();
+        return own.atLeast(passes.over(1 + given.cloth().stretch())
+                .plus(given.amount(SIDE_SEWN_IN).times(4))
+                .minus(body.waist())
+                .called("what must pass it"));
+    }
+
+    /** The zip's own part above the waist, and below it what the waist lacks, an inch at the least. */
+    private static Amount zip(Given given) {
+        Amount down = given.body().find(Measure.SHOULDER_TO_WAIST).orElseThrow(HouseBodices::noBust);
+        return down.minus(given.amount(BACK_NECK_DEPTH))
+                .plus(HouseHabits.toGetIn(given).atLeast(Amount.inches("past the waist", 1)));
+    }
 
     static Rule share(double share, String why) {
         return worked(given -> Amount.ratio("share", share), why);

@@ -1,5 +1,6 @@
 package brightplumb.core.style.binding;
 
+import static brightplumb.core.rule.BindingSettings.BINDING_ENDS;
 import static brightplumb.core.rule.BindingSettings.BINDING_WIDTH;
 
 import brightplumb.core.geometry.Line;
@@ -39,6 +40,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Bias strips round every edge that ends bound: neck, armholes, legs. Common practice, no source. */
 public final class BiasBinding implements Operation {
@@ -76,13 +78,20 @@ public final class BiasBinding implements Operation {
 
     @Override
     public List<Setting> reads() {
-        return List.of(BINDING_WIDTH);
+        return List.of(BINDING_WIDTH, BINDING_ENDS);
     }
 
     @Override
     public Map<Setting, Rule> asks() {
         return Map.of(
-                BINDING_WIDTH, Rule.inches(1.25, "{1.25} on the bias: {0.25} shows, {0.25} is caught, and it turns."));
+                BINDING_WIDTH, Rule.inches(1.25, "{1.25} on the bias: {0.25} shows, {0.25} is caught, and it turns."),
+                BINDING_ENDS, Rule.inches(0.5, "{0.5}, by which its ends are joined, or turned in."));
+    }
+
+    @Override
+    public Optional<Setting> allowance(Piece piece, Edge edge) {
+        boolean end = piece.panel().equals(BINDING_PANEL) && edge.role().equals(END);
+        return end ? Optional.of(BINDING_ENDS) : Optional.empty();
     }
 
     @Override
@@ -199,7 +208,7 @@ public final class BiasBinding implements Operation {
         Point middle = Point.of(length / 2, width / 2);
         return straight.ending(UPPER, End.RAW)
                 .ending(LOWER, End.RAW)
-                .ending(END, ring ? End.SEWN : End.RAW)
+                .ending(END, ring ? End.SEWN : End.HEM)
                 .withGrain(new Line(middle.plus(Point.of(-high, -high)), middle.plus(Point.of(high, high))));
     }
 
@@ -226,7 +235,7 @@ public final class BiasBinding implements Operation {
                         Work.HEM,
                         ring
                                 ? "Join the strip's ends, {0.5}."
-                                : "Turn the strip's ends in where it begins and ends between the legs.",
+                                : "Turn the strip's ends in, {0.5}, where it begins and ends between the legs.",
                         "Its right side to the wrong side of the edge, stretched a little where the edge is hollow; "
                                 + "stitch {0.25} in.",
                         "Turn it over the edge to the face, fold its raw edge under, and stitch close to the fold.")

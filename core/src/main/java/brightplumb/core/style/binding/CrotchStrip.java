@@ -12,6 +12,7 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Panel;
+import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
@@ -113,6 +114,13 @@ public final class CrotchStrip implements Operation {
                 Amount.byHabit(Length.mm(DEEP)),
                 "Studs pull out of a single layer: the ends are doubled where they are set.");
         List<Piece> strips = new ArrayList<>();
+        // What is faced is sewn, and has the allowance of its facing; a lining is sewn as one with it.
+        Pattern faced = before.pattern();
+        for (Piece layer : before.pieces()) {
+            if (layer.edge(EdgeRole.CROTCH_END).isPresent()) {
+                faced = faced.instead(layer.ending(EdgeRole.CROTCH_END, End.SEWN));
+            }
+        }
         List<Join> joins = new ArrayList<>();
         for (Piece panel : before.with(EdgeRole.CROTCH_END)) {
             Edge end = panel.require(EdgeRole.CROTCH_END);
@@ -144,7 +152,7 @@ public final class CrotchStrip implements Operation {
                     Join.Kind.SEWN));
         }
         return table.finished(
-                before.pattern().with(strips).joined(joins),
+                faced.with(strips).joined(joins),
                 off -> strips.forEach(strip -> off.down(STRIP_DEEP, strip.id().toString(), 0, 0, DEEP)));
     }
 
