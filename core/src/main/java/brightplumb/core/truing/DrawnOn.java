@@ -5,6 +5,8 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Join;
+import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.ClosureSettings;
@@ -80,8 +82,10 @@ final class DrawnOn {
                 + (zip ? "; the zip ends too high." : ", and it opens nowhere else.");
     }
 
+    /** Whether it opens between the legs. */
     private static boolean studs(Inspected on) {
-        return on.set().knows(SuitSettings.FASTENING) && on.set().chose(SuitSettings.FASTENING, CrotchFastening.STUDS);
+        return on.draft().joins().stream()
+                .anyMatch(j -> j.seam().equals(Seam.CROTCH_ENDS) && j.kind() == Join.Kind.LAPPED);
     }
 
     /** Where a garment may be too narrow to get in by. */
@@ -235,7 +239,7 @@ final class DrawnOn {
         } else {
             zipped(on).ifPresent(remedies::add);
         }
-        if (on.set().chose(SuitSettings.FASTENING, CrotchFastening.SEWN)) {
+        if (on.draft().joins().stream().anyMatch(j -> j.seam().equals(Seam.CROTCH_ENDS)) && !studs(on)) {
             Remedy studs = new Remedy(
                     "Open it between the legs with studs", Map.of(SuitSettings.FASTENING, CrotchFastening.STUDS));
             if (mends(on, studs)) {
