@@ -67,7 +67,7 @@ class OrderOfMakingTest {
                                 .ifPresent(drafted ->
                                         Making.habits(cut).forEach(habit -> sound(drafted, Making.of(drafted, habit))));
                     }
-                    tried.draftedAtLeast(11);
+                    tried.draftedAtLeast(10);
                 }));
     }
 
