@@ -32,6 +32,7 @@ import static brightplumb.core.rule.LegSettings.THIGH;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
 import static brightplumb.core.rule.Rule.worked;
+import static brightplumb.core.rule.ScoopSettings.BAG_DEEP;
 import static brightplumb.core.rule.ScoopSettings.FACING_HEIGHT;
 import static brightplumb.core.rule.ScoopSettings.SCOOP_ACROSS;
 import static brightplumb.core.rule.ScoopSettings.SCOOP_DOWN;
@@ -149,6 +150,12 @@ final class JumpsuitCuts {
                             entry(ZIP_LENGTH, inches(8.5, "{8.5} into the legs.")),
                             entry(SCOOP_ACROSS, Rule.inProportion(Amount.byHabit(1.5), "{1.5} in from the side.")),
                             entry(SCOOP_DOWN, Rule.inProportion(Amount.byHabit(7), "{7} down the hip curve.")),
+                            entry(
+                                    BAG_DEEP,
+                                    worked(
+                                            given -> given.amount(CROTCH_DEPTH)
+                                                    .plus(Amount.inches("below the crotch line", 1)),
+                                            "Down to below the crotch line.")),
                             entry(HEM_ALLOWANCE, inches(2, "{2} turned."))))
             .and(Parts.BODICE_ABOVE)
             .made(Operations.ZIP, Operations.PEPLUM, Operations.BODICE_LINING, Operations.SCOOP_POCKET)

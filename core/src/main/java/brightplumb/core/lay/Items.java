@@ -18,6 +18,7 @@ import java.util.List;
 final class Items {
 
     private static final Rigid FLIP = new Rigid(1, 0, 0, -1, 0, 0);
+    private static final Rigid ACROSS = new Rigid(0, 1, 1, 0, 0, 0);
     private static final Rigid TURN = new Rigid(-1, 0, 0, -1, 0, 0);
 
     /** Two outlines are one where no more than this share of them differs. */
@@ -65,7 +66,7 @@ final class Items {
         if (copies instanceof Copies.OnFold fold) {
             onFold(bundle, cut, fold, along, outline);
         } else if (ground.folded()) {
-            boolean both = copies instanceof Copies.Pairs || symmetric(outline.moved(along));
+            boolean both = copies instanceof Copies.Pairs || symmetric(cut, outline.moved(along));
             doubled(bundle, cut, outline, along, cut.cut(), both);
         } else if (copies instanceof Copies.Pairs pairs) {
             double area = outline.polygon().getArea();
@@ -87,7 +88,7 @@ final class Items {
     /** Laid whole, alike on either face or not. */
     private void single(Bundle bundle, CutPiece cut, Outline outline, Rigid along, int n) {
         if (ground.folded()) {
-            doubled(bundle, cut, outline, along, n, symmetric(outline.moved(along)));
+            doubled(bundle, cut, outline, along, n, symmetric(cut, outline.moved(along)));
             return;
         }
         List<Way> up = ways(cut, outline, eitherWay(along));
@@ -196,12 +197,19 @@ final class Items {
         return a.symDifference(other.polygon()).getArea() < ALIKE * a.getArea();
     }
 
-    /** Whether it is the same face down, so that double cloth gives two of it. */
-    private static boolean symmetric(Outline along) {
-        Outline here = along.slid(-along.left(), -along.top());
-        Outline flipped = here.moved(FLIP);
-        Outline there = flipped.slid(0, -flipped.top());
-        Outline turned = there.moved(TURN);
-        return alike(here, there) || alike(here, turned.slid(-turned.left(), -turned.top()));
+    /**
+     * Whether it is the same face down, so that double cloth gives two of it. What lies on the bias may lie to either
+     * side of the grain.
+     */
+    private static boolean symmetric(CutPiece cut, Outline along) {
+        Outline here = home(along);
+        Outline there = home(here.moved(FLIP));
+        return alike(here, there)
+                || alike(here, home(there.moved(TURN)))
+                || cut.piece().onBias() && alike(here, home(here.moved(ACROSS)));
+    }
+
+    private static Outline home(Outline outline) {
+        return outline.slid(-outline.left(), -outline.top());
     }
 }

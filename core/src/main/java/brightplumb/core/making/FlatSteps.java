@@ -7,10 +7,13 @@ import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
+import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Evidence.Figure;
 import brightplumb.core.table.MakingStep;
@@ -19,7 +22,9 @@ import brightplumb.core.table.Quantity;
 import brightplumb.core.table.StepId;
 import brightplumb.core.table.Supply;
 import brightplumb.core.table.Work;
+import brightplumb.core.working.Fact;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -35,6 +40,11 @@ final class FlatSteps {
     /** Every seam waits for these. */
     static final StepId[] BEFORE_SEAMS = {StepId.MARK, StepId.FUSE, StepId.DARTS, StepId.NEATEN};
 
+    private static final StepId SLEEVE_HEM = new StepId("sleeve.hem");
+
+    /** A garment longer than this is levelled from the floor, mm; common practice, no source. */
+    private static final double FROM_THE_FLOOR = 24 * Length.INCH;
+
     private final Draft draft;
     private final List<CutPiece> cut;
     private final Cloth cloth;
@@ -49,7 +59,7 @@ final class FlatSteps {
 
     /** All of them that this garment asks. */
     List<MakingStep> all() {
-        return Stream.of(mark(), fuse(), darts(), neaten(), hem(), tryOn(), press())
+        return Stream.of(mark(), fuse(), darts(), neaten(), hem(), sleeveHem(), tryOn(), press())
                 .flatMap(List::stream)
                 .toList();
     }
@@ -125,71 +135,163 @@ final class FlatSteps {
         if (cloth.stretches()) {
             return List.of();
         }
-        List<Shown> raw = edges(e -> e.end() == End.SEWN && !e.role().equals(EdgeRole.WAIST), Layer.SHELL);
+        List<Shown> raw = new ArrayList<>();
+        Set<String> roles = new LinkedHashSet<>();
+        for (Piece piece : draft.pieces()) {
+            if (piece.layer() == Layer.SHELL && piece.edge(EdgeRole.HEM).isPresent()) {
+                for (Edge edge : piece.edges()) {
+                    if (edge.end() == End.SEWN && liesOpen(piece, edge)) {
+                        raw.add(new Shown(piece.id(), edge.run()));
+                        roles.add(edge.role().spoken());
+                    }
+                }
+            }
+        }
+        if (raw.isEmpty()) {
+            return List.of();
+        }
+        boolean hems = hems(false).stream().anyMatch(h -> h.deep() > 0 && h.deep() < Length.INCH);
         return List.of(MakingStep.of(
                         StepId.NEATEN,
                         "Neaten the raw edges, and press",
                         Work.NEATEN,
-                        "While the pieces lie flat: sides, inseams and centres, and hems that are turned once. Not "
-                                + "the waist.")
+                        "While the pieces lie flat: " + String.join(", ", roles)
+                                + (hems ? ", and hems that are turned once." : ".")
+                                + " What a band, a facing, a lining or a binding will cover stays as it is cut.")
                 .on(raw.stream().map(Shown::piece))
                 .showing(raw)
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS));
     }
 
+    /** Whether an edge lies open inside the garment: it is sewn to panels and sleeves, and covered by nothing. */
+    private boolean liesOpen(Piece piece, Edge edge) {
+        boolean seamed = false;
+        for (Join join : draft.joins()) {
+            List<Stretch> stretches = join.layers().stream()
+                    .flatMap(run -> run.stretches().stream())
+                    .toList();
+            if (stretches.stream().noneMatch(s -> s.on(piece.id(), edge))) {
+                continue;
+            }
+            List<Piece> sewn =
+                    stretches.stream().map(s -> draft.piece(s.piece())).toList();
+            boolean pocket = sewn.stream().anyMatch(p -> p.panel().equals(Panel.POCKET));
+            if (!pocket && !sewn.stream().allMatch(FlatSteps::ofTheShell)) {
+                return false;
+            }
+            seamed |= !pocket
+                    || sewn.stream().filter(FlatSteps::ofTheShell).distinct().count() > 1;
+        }
+        return seamed;
+    }
+
+    private static boolean ofTheShell(Piece piece) {
+        return piece.layer() == Layer.SHELL
+                && (piece.panel().equals(Panel.SLEEVE)
+                        || !piece.onBody().zones().isEmpty());
+    }
+
     /** How the edges that a hem is end. */
     private static final Set<End> TURNED = Set.of(End.HEM, End.ROLLED);
 
-    /** Hems that no lining takes. */
-    private List<MakingStep> hem() {
+    /** A hem that no lining takes, and how deep it is turned, mm. */
+    private record Turned(CutPiece piece, Edge edge, double deep) {
+        double round() {
+            return edge.length() * piece.cut() * (piece.onFold() ? 2 : 1);
+        }
+    }
+
+    /** The hems of the panels, or those of the sleeves. */
+    private List<Turned> hems(boolean sleeves) {
         Set<String> joined = draft.joins().stream()
                 .flatMap(j -> j.layers().stream())
                 .flatMap(r -> r.stretches().stream())
                 .map(s -> s.name())
                 .collect(Collectors.toSet());
-        List<Shown> hems = new ArrayList<>();
-        double deep = 0;
-        double round = 0;
-        boolean rolled = false;
+        List<Turned> hems = new ArrayList<>();
         for (CutPiece piece : cut) {
+            boolean here = sleeves
+                    ? piece.piece().panel().equals(Panel.SLEEVE)
+                    : piece.piece().edge(EdgeRole.SIDE).isPresent();
             for (Edge edge : piece.piece().edges()) {
                 boolean own = TURNED.contains(edge.end())
                         && !joined.contains(piece.piece().id() + "." + edge.name());
-                if (own && piece.piece().edge(EdgeRole.SIDE).isPresent()) {
-                    rolled |= edge.end() == End.ROLLED;
-                    hems.add(new Shown(piece.piece().id(), edge.run()));
-                    deep = Math.max(deep, piece.allowance(edge).outside());
-                    round += edge.length() * piece.cut() * (piece.onFold() ? 2 : 1);
+                if (here && own) {
+                    hems.add(new Turned(piece, edge, piece.allowance(edge).outside()));
                 }
             }
         }
+        return hems;
+    }
+
+    private List<MakingStep> hem() {
+        List<Turned> hems = hems(false);
         if (hems.isEmpty()) {
             return List.of();
         }
+        boolean rolled = hems.stream().anyMatch(h -> h.edge().end() == End.ROLLED);
         boolean flat =
                 !rolled && (sequence.before(Work.HEM, Work.SIDE) || sequence.before(Work.HEM, Work.INSEAM) && forked());
-        List<String> how = new ArrayList<>();
-        how.add(
-                rolled
-                        ? "Let it hang for a day and level it from the floor: what lies on the bias drops. Then roll "
-                                + "it, or turn it twice, narrow."
-                        : deep == 0
-                                ? "Leave the edge as it is cut, or bind it."
-                                : deep < Length.INCH
-                                        ? "Turn it once on the line and stitch; or turn half of it under first."
-                                        : "Chalk a line at twice the allowance from the raw edge; turn {0.5} under, "
-                                                + "then the edge to the line, and press the fold.");
-        how.add(
-                flat
-                        ? "Flat, while its panels are still open: the ends are caught in the seams that close it."
-                        : "All round, once it has been tried on and has hung.");
-        MakingStep hem = MakingStep.of(StepId.HEM, flat ? "Hem, flat" : "Hem", Work.HEM)
-                .saying(how)
-                .on(hems.stream().map(Shown::piece))
-                .showing(hems)
-                .looking(List.of(Figure.mm("turned", deep), Figure.mm("hem, all of it", round)))
-                .with(deep == 0 ? "" : rolled ? "rolled, or stitched narrow" : "blind hem, or topstitched");
+        MakingStep hem = hem(StepId.HEM, flat ? "Hem, flat" : "Hem", hems, rolled)
+                .saying(List.of(
+                        flat
+                                ? "Flat, while its panels are still open: the ends are caught in the seams that close "
+                                        + "it."
+                                : "All round, once it has been tried on and has hung."));
         return List.of(rolled ? hem.after(Seam.SIDE) : hem.after(BEFORE_SEAMS));
+    }
+
+    /** Sleeves are turned round, when their own seam is closed. */
+    private List<MakingStep> sleeveHem() {
+        List<Turned> hems = hems(true);
+        return hems.isEmpty()
+                ? List.of()
+                : List.of(hem(SLEEVE_HEM, "Sleeve hems", hems, false)
+                        .after(BEFORE_SEAMS)
+                        .after(hems.stream().flatMap(h -> beside(h).stream()).toList()));
+    }
+
+    /** The seams of the edges next to a hem on its piece. */
+    private List<Seam> beside(Turned hem) {
+        List<Edge> edges = hem.piece().piece().edges();
+        int at = edges.indexOf(hem.edge());
+        Edge before = edges.get((at + edges.size() - 1) % edges.size());
+        Edge after = edges.get((at + 1) % edges.size());
+        return draft.joins().stream()
+                .filter(j -> j.layers().stream()
+                        .flatMap(run -> run.stretches().stream())
+                        .anyMatch(s -> s.on(hem.piece().piece().id(), before)
+                                || s.on(hem.piece().piece().id(), after)))
+                .map(Join::seam)
+                .distinct()
+                .toList();
+    }
+
+    private static MakingStep hem(StepId id, String title, List<Turned> hems, boolean rolled) {
+        double deep = hems.stream().mapToDouble(Turned::deep).max().orElseThrow();
+        List<Shown> shown = hems.stream()
+                .map(h -> new Shown(h.piece().piece().id(), h.edge().run()))
+                .toList();
+        return MakingStep.of(id, title, Work.HEM)
+                .saying(List.of(
+                        rolled
+                                ? "Let it hang for a day and level it from the floor: what lies on the bias drops. "
+                                        + "Then roll it, or turn it twice, narrow."
+                                : deep == 0
+                                        ? "Leave the edge as it is cut, or bind it."
+                                        : deep < Length.INCH
+                                                ? "Turn it once on the line and stitch; or turn half of it under "
+                                                        + "first."
+                                                : "Chalk a line at twice the allowance from the raw edge; turn {0.5} "
+                                                        + "under, then the edge to the line, and press the fold."))
+                .on(shown.stream().map(Shown::piece))
+                .showing(shown)
+                .looking(List.of(
+                        Figure.mm("turned", deep),
+                        Figure.mm(
+                                "hem, all of it",
+                                hems.stream().mapToDouble(Turned::round).sum())))
+                .with(deep == 0 ? "" : rolled ? "rolled, or stitched narrow" : "blind hem, or topstitched");
     }
 
     private boolean forked() {
@@ -197,14 +299,22 @@ final class FlatSteps {
     }
 
     private List<MakingStep> tryOn() {
-        return List.of(MakingStep.of(
-                        StepId.TRY_ON,
-                        "Try it on",
-                        Work.TRY_ON,
-                        "What is still open is pinned. Stand, sit, walk, step up.",
-                        sequence.before(Work.TRY_ON, Work.SIDE)
-                                ? "What is wide or tight is taken in or let out at the sides, which come next."
-                                : "Chalk the hem now, all round from the floor, in the shoes it is worn with.")
+        List<String> how = new ArrayList<>();
+        how.add("What is still open is pinned. Stand, sit, walk, step up.");
+        if (sequence.before(Work.TRY_ON, Work.SIDE)) {
+            how.add("What is wide or tight is taken in or let out at the sides, which come next.");
+        }
+        if (sequence.before(Work.TRY_ON, Work.HEM) && hems(false).stream().anyMatch(h -> h.deep() > 0)) {
+            boolean long_ = draft.found(Fact.LENGTH) && draft.fact(Fact.LENGTH).value() > FROM_THE_FLOOR;
+            how.add(
+                    long_
+                            ? "Chalk the hem now, all round from the floor, in the shoes it is worn with."
+                            : forked()
+                                    ? "Chalk the hems now, both legs level with each other."
+                                    : "Chalk the hem now, level all round.");
+        }
+        return List.of(MakingStep.of(StepId.TRY_ON, "Try it on", Work.TRY_ON)
+                .saying(how)
                 .after(BEFORE_SEAMS));
     }
 
@@ -215,18 +325,6 @@ final class FlatSteps {
                 Work.PRESS,
                 "From the wrong side, or under a cloth. Pull basting and chalk; look for loose pins before "
                         + "anyone puts it on."));
-    }
-
-    private List<Shown> edges(Predicate<Edge> which, Layer layer) {
-        List<Shown> shown = new ArrayList<>();
-        for (Piece piece : draft.pieces()) {
-            for (Edge edge : piece.edges()) {
-                if (piece.layer() == layer && piece.edge(EdgeRole.HEM).isPresent() && which.test(edge)) {
-                    shown.add(new Shown(piece.id(), edge.run()));
-                }
-            }
-        }
-        return shown;
     }
 
     private Stream<PieceId> ids(Predicate<Piece> which) {

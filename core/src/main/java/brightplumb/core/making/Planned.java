@@ -9,6 +9,7 @@ import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Caution;
 import brightplumb.core.table.Exhibit;
+import brightplumb.core.table.InSeam;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.StepId;
@@ -67,10 +68,17 @@ public record Planned(Sequence sequence, List<Step> steps) {
             brought.addAll(operation.making(draft, set));
             minded.addAll(operation.cautions(draft, set));
         }
-        Set<Seam> sewn = brought.stream().flatMap(s -> s.seams().stream()).collect(Collectors.toSet());
+        List<InSeam> lying = done.stream()
+                .flatMap(operation -> operation.inSeams(draft, set).stream())
+                .toList();
+        Set<Seam> sewn = Stream.concat(
+                        brought.stream().flatMap(s -> s.seams().stream()),
+                        lying.stream().flatMap(l -> l.inOnePass().stream()))
+                .collect(Collectors.toSet());
         List<MakingStep> steps = new ArrayList<>(new FlatSteps(draft, cut, set.cloth(), sequence).all());
-        steps.addAll(new SeamSteps(draft, set.cloth(), sequence).all(sewn));
+        steps.addAll(new SeamSteps(draft, set.cloth(), sequence, lying).all(sewn));
         brought.forEach(s -> steps.add(crossing(draft, s)));
+        steps.replaceAll(s -> around(s, lying));
         Map<String, CutPiece> pieces =
                 cut.stream().collect(Collectors.toMap(p -> p.piece().id().toString(), Function.identity()));
         List<Step> planned = new ArrayList<>();
@@ -106,6 +114,15 @@ public record Planned(Sequence sequence, List<Step> steps) {
             }
         }
         return after;
+    }
+
+    /** A step sewn around what lies in its seams. */
+    private static MakingStep around(MakingStep step, List<InSeam> lying) {
+        MakingStep around = step;
+        for (InSeam what : lying) {
+            around = step.seams().contains(what.seam()) ? around.around(what) : around;
+        }
+        return around;
     }
 
     private static List<Double> widths(

@@ -13,6 +13,7 @@ import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.InSeam;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.StepId;
 import brightplumb.core.table.Work;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A step for every seam that no operation sews by steps of its own: what it is called and how it is done follow from
@@ -47,10 +49,18 @@ final class SeamSteps {
     private final Cloth cloth;
     private final Sequence sequence;
 
-    SeamSteps(Draft draft, Cloth cloth, Sequence sequence) {
+    private final Set<Seam> parted;
+
+    /**
+     * What sews a draft's seams by a habit.
+     *
+     * @param lying what lies in them: such a seam is not sewn from end to end
+     */
+    SeamSteps(Draft draft, Cloth cloth, Sequence sequence, List<InSeam> lying) {
         this.draft = draft;
         this.cloth = cloth;
         this.sequence = sequence;
+        this.parted = lying.stream().map(InSeam::seam).collect(Collectors.toSet());
     }
 
     /**
@@ -84,7 +94,7 @@ final class SeamSteps {
         EdgeRole role = role(first);
         Work work = WORK.getOrDefault(role, Work.CENTRE);
         return MakingStep.of(seam, title(first, role, work), work)
-                .saying(how(work, role))
+                .saying(how(seam, work, role))
                 .looking(lengths(joins))
                 .with(
                         cloth.stretches()
@@ -177,11 +187,12 @@ final class SeamSteps {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    private List<String> how(Work work, EdgeRole role) {
+    private List<String> how(Seam seam, Work work, EdgeRole role) {
         List<String> how = new ArrayList<>();
         switch (work) {
             case SIDE -> {
-                how.add("Right sides together: pin waist, notches and hem, then between. From hem to waist.");
+                how.add("Right sides together: pin waist, notches and hem, then between."
+                        + (parted.contains(seam) ? "" : " From hem to waist."));
                 how.add(
                         cloth.stretches()
                                 ? "Do not pull; the seam must give as the cloth does."

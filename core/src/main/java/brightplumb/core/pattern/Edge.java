@@ -1,6 +1,7 @@
 package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Curves;
+import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import java.util.List;
@@ -45,6 +46,11 @@ public record Edge(EdgeRole role, int nth, List<Segment> run, End end) {
     /** Its name on its piece: {@code side}, {@code end#2}. */
     public String name() {
         return nth == 1 ? role.id() : role.id() + "#" + nth;
+    }
+
+    /** Returns the place halfway along it. */
+    public Point middle() {
+        return Curves.along(run, length() / 2).at();
     }
 
     /** The length along it in mm; on a waist the mouths of open darts are counted. */

@@ -2,6 +2,7 @@ package brightplumb.core.pattern;
 
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
+import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
 import brightplumb.core.geometry.Segment;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -43,6 +44,12 @@ public record Piece(
         Line grain,
         Copies copies,
         OnBody onBody) {
+
+    /** A direction whose cosine to the grain is this near to that of 45° is the bias. */
+    private static final double BIAS = 0.01;
+
+    /** The grain line takes so much of what there is to either side of its middle. */
+    private static final double GRAIN = 0.7;
 
     public Piece {
         edges = List.copyOf(edges);
@@ -202,6 +209,38 @@ public record Piece(
     /** Returns the piece with another grain line. */
     public Piece withGrain(Line otherGrain) {
         return PieceBuilder.builder(this).grain(otherGrain).build();
+    }
+
+    /**
+     * The piece with its grain in a direction, through the middle between an edge and the one that lies across from it.
+     *
+     * @param way a unit vector
+     * @param upper an edge it has
+     * @param lower the edge across from that
+     */
+    public Piece grained(Point way, Edge upper, Edge lower) {
+        Point at = upper.middle().toward(lower.middle(), 0.5);
+        double ahead = room(at, way);
+        double behind = room(at, way.times(-1));
+        return withGrain(new Line(at.minus(way.times(GRAIN * behind)), at.plus(way.times(GRAIN * ahead))));
+    }
+
+    /** How far it is from a place inside to the outline in a direction, mm. */
+    private double room(Point at, Point way) {
+        return sewLine().stream()
+                .flatMapToDouble(s -> Curves.crossing(s, at, way).stream()
+                        .map(t -> s.at(t).minus(at).dot(way)))
+                .filter(away -> away > Tolerance.SAME_POINT)
+                .min()
+                .orElseThrow(() -> new IllegalStateException(id + " does not hold its grain"));
+    }
+
+    /** Whether it is cut on the bias: its upper edge, and so a strip's every edge, lies midway between both threads. */
+    public boolean onBias() {
+        List<Segment> upper = top().run();
+        Point along =
+                upper.get(upper.size() - 1).to().minus(upper.get(0).from()).unit();
+        return Math.abs(Math.abs(along.dot(grain.direction(0))) - Math.sqrt(0.5)) < BIAS;
     }
 
     /** Returns the piece cut in other copies. */

@@ -195,7 +195,7 @@ public final class Surgery {
     }
 
     /** Edges counted by role. */
-    static List<Edge> numbered(List<Edge> edges) {
+    public static List<Edge> numbered(List<Edge> edges) {
         Map<EdgeRole, Integer> count = new HashMap<>();
         return edges.stream()
                 .map(e -> new Edge(e.role(), count.merge(e.role(), 1, Integer::sum), e.run(), e.end()))

@@ -132,6 +132,15 @@ public record MakingStep(
                 .build();
     }
 
+    /** The same step, its seam sewn around what lies in it. */
+    public MakingStep around(InSeam what) {
+        return MakingStepBuilder.builder(this)
+                .how(joined(how, List.of(what.how())))
+                .seams(joined(seams, what.inOnePass()))
+                .after(together(after, what.first()))
+                .build();
+    }
+
     /** The same step with something to measure. */
     public MakingStep looking(List<Figure> more) {
         return MakingStepBuilder.builder(this).looks(joined(looks, more)).build();

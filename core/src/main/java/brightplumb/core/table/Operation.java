@@ -114,6 +114,11 @@ public interface Operation {
         return List.of();
     }
 
+    /** What lies in a seam because of it, on the draft as it came out: how far the seam is sewn follows. */
+    default List<InSeam> inSeams(Draft after, Settings set) {
+        return List.of();
+    }
+
     /**
      * How it is made: the steps it brings, on the draft as it came out. A seam that one of them sews is sewn at no
      * other.

@@ -114,7 +114,7 @@ class OperationsTest {
                 .stream()
                 .map(s -> s.step().id().id())
                 .toList();
-        assertThat(order).containsSubsequence("inseam", "hem", "bands.flat", "side", "bands.sides");
+        assertThat(order).containsSubsequence("inseam", "hem", "bands.flat", "side", "band");
     }
 
     @Test

@@ -29,6 +29,7 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.style.pocket.ScoopPocket;
 import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.InSeam;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
@@ -49,8 +50,6 @@ public final class FlatBands implements Operation {
     private static final Seam SIDE_SEAM = Seam.SIDE.in("band");
 
     private static final StepId ON = new StepId("bands.flat");
-
-    private static final StepId CLOSED = new StepId("bands.sides");
 
     @Override
     public String id() {
@@ -183,6 +182,14 @@ public final class FlatBands implements Operation {
     }
 
     @Override
+    public List<InSeam> inSeams(Draft after, Settings set) {
+        return List.of(InSeam.of(
+                Seam.SIDE,
+                "From the hem up to {1.5} below the waist: above it they are sewn through the bands, and the left one "
+                        + "stays open for the zip."));
+    }
+
+    @Override
     public List<MakingStep> making(Draft after, Settings set) {
         List<Figure> looks = new ArrayList<>();
         for (Join join : after.joins()) {
@@ -197,7 +204,7 @@ public final class FlatBands implements Operation {
                                 ON,
                                 "Bands on, flat",
                                 Work.HEM,
-                                "Each band to its half of the waist, the sides left open {1.5 in} at the top; press "
+                                "Each band to its half of the waist; press "
                                         + "its free edge {0.5 in} under, bring it over, and edge-stitch.")
                         .sewing(Seam.WAIST)
                         .looking(looks)
@@ -205,7 +212,7 @@ public final class FlatBands implements Operation {
                         .after(StepId.MARK, StepId.FUSE, StepId.DARTS, ScoopPocket.STEP)
                         .after(Seam.CROTCH_FRONT, Seam.CROTCH_BACK),
                 MakingStep.of(
-                                CLOSED,
+                                StepId.BAND,
                                 "Sides through the bands",
                                 Work.BAND,
                                 "Sew the sides on through the bands. What is too much at the waist is halved over "

@@ -1,7 +1,6 @@
 package brightplumb.core.style.band;
 
 import brightplumb.core.geometry.Curves;
-import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.paper.LaidOff;
@@ -30,7 +29,8 @@ final class OffTheTop {
     private OffTheTop() {}
 
     /**
-     * The strip in one piece, in the panel's place: on the fold, or a pair where it opens.
+     * The strip in one piece, in the panel's place: on the fold, or a pair where it opens. Its first part stays where
+     * it was cut, so that the panel's grain is its own.
      *
      * @param name what it is called before the panel's name
      * @param of what it is of
@@ -52,10 +52,11 @@ final class OffTheTop {
                 List.of(),
                 List.of(),
                 List.of(),
-                grain(edges.get(0).run(), strip),
+                panel.grain(),
                 panel.copies(),
                 whole.onBody());
-        return onFold(piece, panel, layers);
+        Piece laid = onFold(piece, panel, layers);
+        return laid.grained(grain(laid, panel), laid.top(), laid.require(Strip.LOWER));
     }
 
     /** How deep it is, laid off at the centre, or where its upper edge begins. */
@@ -97,17 +98,13 @@ final class OffTheTop {
                 .allMatch(p -> Math.abs(p.minus(from).cross(along)) < 0.2);
     }
 
-    private static Line grain(List<Segment> upper, Strip strip) {
-        Curves.Along middle = Curves.along(upper, Curves.length(upper) * 0.35);
-        Point down = middle.direction().turned();
-        double high = strip.parts()
-                .get(0)
-                .require(Strip.LOWER)
-                .run()
-                .get(0)
-                .to()
-                .distance(upper.get(0).from());
-        return new Line(middle.at().plus(down.times(high * 0.15)), middle.at().plus(down.times(high * 0.85)));
+    /** Along the fold it is cut on; anywhere else as the garment's lies there. */
+    private static Point grain(Piece piece, Piece panel) {
+        if (!(piece.copies() instanceof Copies.OnFold fold)) {
+            return panel.grain().direction(0);
+        }
+        List<Segment> run = piece.require(fold.role()).run();
+        return run.get(0).from().minus(run.get(run.size() - 1).to()).unit();
     }
 
     /** The joins of such pieces to each other, where their panels are sewn. */

@@ -4,7 +4,6 @@ import static brightplumb.core.rule.SleeveSettings.COLLAR_WIDTH;
 
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
-import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
@@ -130,7 +129,8 @@ public final class FlatCollar implements Operation {
                 .orElseThrow(() -> new Refusal(
                         COLLAR_WIDTH.field(),
                         "So wide a collar reaches past the end of the shoulder; make it narrower"));
-        Piece collar = collar(strip.parts().get(0), width);
+        Piece flat = collar(strip.parts().get(0), width);
+        Piece collar = flat.grained(front.grain().direction(0), flat.top(), flat.require(ROUND));
         table.paper().draw(COLLAR.toString(), Drawn.Role.OUTLINE, "", collar.sewLine());
         table.step(
                 Amount.found("measured along the neckline", collar.top().length())
@@ -170,16 +170,12 @@ public final class FlatCollar implements Operation {
         round.addAll(kept);
         round.add(Cubic.parabola(from, at, up.get(0).from()));
         round.addAll(up);
-        Curves.Along middle = Curves.along(neck, Curves.length(neck) / 2);
-        Point in = middle.direction().turned();
         return Piece.of(
                         COLLAR,
                         "Collar",
                         Panel.COLLAR,
                         List.of(Edge.of(EdgeRole.NECK, neck), Edge.of(ROUND, round)),
-                        new Line(
-                                middle.at().plus(in.times(width * 0.2)),
-                                middle.at().plus(in.times(width * 0.8))),
+                        strip.grain(),
                         new Copies.Pairs(2),
                         OnBody.NOWHERE)
                 .withMarks(List.of(

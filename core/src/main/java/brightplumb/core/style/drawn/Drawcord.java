@@ -32,6 +32,7 @@ import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -47,7 +48,13 @@ public final class Drawcord implements Operation {
 
     private static final StepId STEP = new StepId("cord");
 
+    private static final StepId ROWS = new StepId("cord.channel");
+
     private static final String HOLE = "buttonhole";
+
+    /** The two rows that the cord runs between. */
+    static final String CHANNEL = "cord.channel";
+
     private static final double HOLE_LONG = Length.INCH / 2;
     private static final EdgeRole RAW = new EdgeRole("patch", "edge");
     private static final PieceId PATCH = PieceId.of("cord-patch");
@@ -117,7 +124,13 @@ public final class Drawcord implements Operation {
                 .y();
         Line hole = new Line(
                 Point.of(from.value(), fold / 2 - HOLE_LONG / 2), Point.of(from.value(), fold / 2 + HOLE_LONG / 2));
-        Piece holed = band.placing(new Placed(HOLE, "buttonhole, outer layer", List.of(hole)));
+        double long_ = band.top().length();
+        List<Placed> placed = new ArrayList<>(band.lines());
+        placed.add(new Placed(HOLE, "buttonhole, outer layer", List.of(hole)));
+        for (Point row : List.of(hole.from(), hole.to())) {
+            placed.add(new Placed(CHANNEL, "", List.of(new Line(Point.of(0, row.y()), Point.of(long_, row.y())))));
+        }
+        Piece holed = band.withLines(placed);
         Piece patch = Rectangle.of(
                         PATCH,
                         "Cord patch",
@@ -163,16 +176,30 @@ public final class Drawcord implements Operation {
                         .taking(Supply.FUSING)
                         .after(StepId.MARK, StepId.FUSE),
                 MakingStep.of(
+                                ROWS,
+                                "Channel for the cord",
+                                Work.DRAW_IN,
+                                "Two rows of stitching round the band, {0.5 in} apart: one above the buttonholes, one "
+                                        + "below them. Stretch the waist flat as you stitch, so that an elastic lies "
+                                        + "even and cannot turn.")
+                        .showing(after.pieces().stream()
+                                .flatMap(p -> p.lines().stream()
+                                        .filter(l -> l.id().equals(CHANNEL))
+                                        .map(l -> new Shown(p.id(), l.run())))
+                                .toList())
+                        .with("topstitched")
+                        .after(HOLES, StepId.BAND, Elastic.STEP),
+                MakingStep.of(
                                 STEP,
                                 "Cord",
                                 Work.DRAW_IN,
-                                "Draw it through both buttonholes; knot its ends, and catch it at the centre back so "
-                                        + "that it cannot be pulled out.")
+                                "Draw it in at one buttonhole, between the two rows, and out at the other; knot "
+                                        + "its ends, and catch it at the centre back so that it cannot be pulled out.")
                         .looking(List.of(Figure.mm(
                                 "cord",
                                 after.fact(Fact.BAND_LENGTH).value()
                                         + set.amount(CORD_BEYOND).value())))
                         .taking(Supply.CORD)
-                        .after(HOLES, StepId.BAND, Elastic.STEP));
+                        .after(ROWS));
     }
 }

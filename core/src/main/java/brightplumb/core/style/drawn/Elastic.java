@@ -90,6 +90,11 @@ public final class Elastic implements Operation {
         return before.pattern().find(Seam.WAIST).isPresent() || cased(before);
     }
 
+    /** Whether a cord runs over it, between two rows that hold it as well. */
+    private static boolean corded(Draft draft) {
+        return draft.pieces().stream().flatMap(p -> p.lines().stream()).anyMatch(l -> l.id().equals(Drawcord.CHANNEL));
+    }
+
     private static boolean cased(Draft draft) {
         return draft.with(EdgeRole.WAIST).stream()
                 .anyMatch(p -> p.require(EdgeRole.WAIST).end() == End.CASING);
@@ -136,8 +141,10 @@ public final class Elastic implements Operation {
                         Work.DRAW_IN,
                         "Draw it through the gap without a twist, both ends held fast with pins. Lap its ends {1 in}, "
                                 + "try it on, and sew them in a square.",
-                        "Close the gap. Stretch the waist flat and stitch along the middle of the channel, while it "
-                                + "is stretched, so that the elastic cannot turn.")
+                        corded(after)
+                                ? "Close the gap."
+                                : "Close the gap. Stretch the waist flat and stitch along the middle of the channel, "
+                                        + "while it is stretched, so that the elastic cannot turn.")
                 .looking(List.of(
                         Figure.mm("elastic, before the lap", set.amount(ELASTIC).value())))
                 .taking(Supply.ELASTIC)

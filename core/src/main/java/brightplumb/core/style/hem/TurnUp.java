@@ -5,8 +5,12 @@ import static brightplumb.core.rule.HemSettings.TURN_UP_JOIN;
 import static brightplumb.core.rule.TurnUpSettings.TURN_UP;
 import static brightplumb.core.rule.TurnUpSettings.TURN_UP_KIND;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
+import brightplumb.core.geometry.Rigid;
+import brightplumb.core.geometry.Segment;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
@@ -16,15 +20,16 @@ import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Join;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.OnBody;
 import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Placed;
-import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
+import brightplumb.core.pattern.Surgery;
 import brightplumb.core.rule.Given;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -46,8 +51,8 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * A turn-up of a separate doubled strip, one a panel, sewn on flat; its join lies hidden behind it, a little above the
- * fold, so that the leg is cut that much shorter. Common practice, no source.
+ * A turn-up of a separate doubled strip, one a panel, sewn on flat, its ends cut to lie on the leg; its join lies
+ * hidden behind it, a little above the fold, so that the leg is cut that much shorter. Common practice, no source.
  */
 public final class TurnUp implements Operation {
 
@@ -167,7 +172,7 @@ public final class TurnUp implements Operation {
         for (Piece panel : before.pieces().stream().filter(TurnUp::takes).toList()) {
             Edge hem = panel.require(EdgeRole.HEM);
             pattern = pattern.instead(panel.ending(EdgeRole.HEM, End.SEWN));
-            Piece piece = strip(panel, hem.length(), strip.value());
+            Piece piece = strip(panel, high.value(), table.set(TURN_UP_JOIN).value());
             strips.put(panel.id(), piece);
             table.paper().draw(piece.id().toString(), Drawn.Role.OUTLINE, "", piece.sewLine());
             joins.add(new Join(
@@ -186,12 +191,14 @@ public final class TurnUp implements Operation {
                 joins.add(Join.sewn(Seam.of(role).in("turn-up"), role, one, other));
             }
         }
-        double fold = strip.value() / 2;
+        double turned = strip.value() / 2;
         return table.finished(
                 pattern.joined(joins),
-                off -> strips.values()
-                        .forEach(piece -> off.down(STRIP, piece.id().toString(), 0, 0, strip.value())
-                                .down(HEIGHT, piece.id().toString(), 0, fold - high.value(), fold)));
+                off -> strips.values().forEach(piece -> {
+                    List<Segment> end = piece.require(EdgeRole.SIDE).run();
+                    off.along(STRIP, piece.id().toString(), end)
+                            .along(HEIGHT, piece.id().toString(), end, turned - high.value(), turned);
+                }));
     }
 
     /** The strip of the panel that a layer runs along to its hem; null where it has none. */
@@ -207,23 +214,69 @@ public final class TurnUp implements Operation {
         return Run.of(Stretch.whole(strip, strip.require(JOIN, nth)));
     }
 
-    /** As wide as the hem it is sewn to: side to the right, as the panel has it. */
-    private static Piece strip(Piece panel, double wide, double high) {
-        String hand =
-                panel.id().hand() == Hand.BOTH ? "" : ", " + panel.id().hand().id();
-        Line fold = new Line(Point.of(0, high / 2), Point.of(wide, high / 2));
-        return Rectangle.of(
-                        panel.id().with("turn-up"),
-                        "Turn-up " + panel.panel() + hand,
-                        TURN_UP_PANEL,
-                        wide,
-                        high,
-                        JOIN,
-                        EdgeRole.SIDE,
-                        JOIN,
-                        EdgeRole.INSEAM,
-                        panel.copies() instanceof Copies.Pairs ? new Copies.Pairs(1) : new Copies.Singles(1))
-                .placing(new Placed("fold", "fold", List.of(fold)));
+    /**
+     * A panel's strip, from its hem down: the leg goes on to the fold, and from there its own edges mirrored, so that
+     * the turn-up meets the wider leg above; mirrored once more about the turn-up's edge.
+     *
+     * @param high the turn-up, mm
+     * @param join how far above the fold the strip is sewn on, mm
+     */
+    private static Piece strip(Piece panel, double high, double join) {
+        List<Segment> hem = Curves.reversed(panel.require(EdgeRole.HEM).run());
+        Point left = hem.get(0).from();
+        Point right = hem.get(hem.size() - 1).to();
+        List<Segment> inside =
+                half(Curves.reversed(panel.require(EdgeRole.INSEAM).run()), left, right, high, join);
+        List<Segment> outside = half(panel.require(EdgeRole.SIDE).run(), left, right, high, join);
+        Point from = inside.get(inside.size() - 1).to();
+        Point to = outside.get(outside.size() - 1).to();
+        Rigid over = Rigid.flip(from, to.minus(from));
+        List<Segment> side = new ArrayList<>(outside);
+        side.addAll(Curves.reversed(Curves.moved(outside, over)));
+        List<Segment> inseam = new ArrayList<>(inside);
+        inseam.addAll(Curves.reversed(Curves.moved(inside, over)));
+        Piece strip = Piece.of(
+                panel.id().with("turn-up"),
+                "Turn-up " + panel.panel()
+                        + (panel.id().hand() == Hand.BOTH
+                                ? ""
+                                : ", " + panel.id().hand().id()),
+                TURN_UP_PANEL,
+                Surgery.numbered(List.of(
+                        Edge.of(JOIN, hem),
+                        Edge.of(EdgeRole.SIDE, side),
+                        Edge.of(JOIN, Curves.reversed(Curves.moved(hem, over))),
+                        Edge.of(EdgeRole.INSEAM, Curves.reversed(inseam)))),
+                panel.grain(),
+                panel.copies() instanceof Copies.Pairs ? new Copies.Pairs(1) : new Copies.Singles(1),
+                OnBody.NOWHERE);
+        return strip.placing(new Placed("fold", "fold", List.of(new Line(from, to))))
+                .grained(panel.grain().direction(0), strip.require(JOIN, 1), strip.require(JOIN, 2))
+                .moved(Rigid.slide(left.times(-1)));
+    }
+
+    /**
+     * From a corner of the hem to the turn-up's edge: straight on to the fold, and the same mirrored, then the leg's
+     * edge mirrored.
+     *
+     * @param down the leg's edge, running down to the hem
+     */
+    private static List<Segment> half(List<Segment> down, Point left, Point right, double high, double join) {
+        double length = Curves.length(down);
+        double above = high - join;
+        if (above >= length) {
+            throw new Refusal(TURN_UP.field(), "So high a turn-up reaches the end of the inseam; make it lower");
+        }
+        Segment last = down.get(down.size() - 1);
+        Point corner = last.to();
+        Point fold = corner.plus(last.direction(1).times(join));
+        List<Segment> leg = new ArrayList<>(above > 0 ? Curves.part(down, length - above, length) : List.of());
+        if (join > 0) {
+            leg.add(new Line(corner, fold));
+        }
+        List<Segment> half = new ArrayList<>(join > 0 ? List.of(new Line(corner, fold)) : List.of());
+        half.addAll(Curves.reversed(Curves.moved(leg, Rigid.flip(fold, right.minus(left)))));
+        return half;
     }
 
     @Override

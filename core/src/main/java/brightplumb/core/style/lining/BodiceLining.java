@@ -44,6 +44,9 @@ public final class BodiceLining implements Operation {
     private static final String PREFIX = "lining";
     private static final String SEAMS = "bodice-lining";
 
+    /** The lining to the bodice along the top edge. */
+    public static final Seam TOP_SEAM = Seam.of(BodiceEdges.TOP).in(SEAMS);
+
     @Override
     public String id() {
         return "bodice-lining";
@@ -107,6 +110,19 @@ public final class BodiceLining implements Operation {
         return table.finished(pattern.joined(joins));
     }
 
+    /** Whether something else is sewn on the top edge, and finishes it. */
+    private static boolean sewnOver(Draft draft) {
+        return bodices(draft).stream()
+                .flatMap(p -> p.edge(BodiceEdges.TOP).stream()
+                        .flatMap(edge -> draft.joins().stream()
+                                .filter(j -> !j.seam().isIn(SEAMS))
+                                .flatMap(j -> j.layers().stream())
+                                .flatMap(run -> run.stretches().stream())
+                                .filter(s -> s.on(p.id(), edge))))
+                .findAny()
+                .isPresent();
+    }
+
     private static Seam seam(EdgeRole edge) {
         return Seam.of(edge).in(SEAMS);
     }
@@ -114,18 +130,25 @@ public final class BodiceLining implements Operation {
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
         boolean armholes = after.joins().stream().anyMatch(j -> j.seam().equals(seam(EdgeRole.ARMHOLE)));
-        MakingStep top = MakingStep.of(
+        boolean open = sewnOver(after);
+        MakingStep on = MakingStep.of(
                         ON,
                         "Lining to the bodice",
                         Work.BAND,
-                        armholes
-                                ? "Right sides together along both armholes and the top edge; clip the curves, trim, "
-                                        + "turn and press. What comes on the top edge is caught between."
-                                : "Right sides together along the top edge; trim, turn and press. What comes on it is "
-                                        + "caught between.")
-                .sewing(seam(BodiceEdges.TOP))
+                        open
+                                ? armholes
+                                        ? "Right sides together along both armholes; clip the curves, trim, turn and "
+                                                + "press. Baste both together along the top edge, raw: what comes on "
+                                                + "it finishes it."
+                                        : "Wrong sides together; baste both together along the top edge, raw: what "
+                                                + "comes on it finishes it."
+                                : armholes
+                                        ? "Right sides together along both armholes and the top edge; clip the curves, "
+                                                + "trim, turn and press."
+                                        : "Right sides together along the top edge; trim, turn and press.")
                 .after(SIDES)
                 .after(BodiceEdges.SIDE_SEAM);
+        MakingStep top = open ? on.on(bodices(after).stream().map(Piece::id)) : on.sewing(TOP_SEAM);
         return List.of(
                 MakingStep.of(
                                 SIDES,

@@ -17,20 +17,16 @@ import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
-import brightplumb.core.table.MakingStep;
+import brightplumb.core.table.InSeam;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
-import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
-import brightplumb.core.table.Work;
 import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
 
 /** A sleeve that goes on over the hand, its seam left open for the thumb, its end raw. Common practice, no source. */
 public final class ThumbOpening implements Operation {
-
-    private static final StepId STEP = new StepId("thumb");
 
     @Override
     public String id() {
@@ -94,14 +90,10 @@ public final class ThumbOpening implements Operation {
     }
 
     @Override
-    public List<MakingStep> making(Draft after, Settings set) {
-        return List.of(MakingStep.of(
-                        STEP,
-                        "Thumb openings",
-                        Work.SLIT,
-                        "The sleeve's seam is left open between its two notches; the end of the sleeve stays as it is "
-                                + "cut.")
-                .on(List.of(Sleeve.SLEEVE).stream())
-                .after(StepId.MARK));
+    public List<InSeam> inSeams(Draft after, Settings set) {
+        return List.of(InSeam.of(
+                Sleeve.SEAM,
+                "Leave it open between the two notches for the thumb, and back-tack at both; the end of the sleeve "
+                        + "stays as it is cut."));
     }
 }

@@ -15,10 +15,12 @@ import brightplumb.core.pattern.Edge;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
 import brightplumb.core.pattern.Layer;
+import brightplumb.core.pattern.Parted;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Placed;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.rule.AllowanceSettings;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -33,16 +35,29 @@ import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
- * A false fly: the front crotch is sewn shut, and stitched on the left front as a fly would be, over the allowance
- * pressed to that side. Common practice, no source.
+ * A false fly: cloth is cut on beyond the centre front, the crotch is sewn shut, and the cloth pressed to the left
+ * front and stitched there as a fly would be. Common practice, no source.
  */
 public final class FalseFly implements Operation {
 
     private static final StepId STEP = new StepId("false-fly");
 
     private static final String LINE = "false.fly";
+
+    /** The part of the front crotch that cloth is cut on beyond, for the fly. */
+    private static final EdgeRole CUT_ON = new EdgeRole("false.fly", "false fly");
+
+    /**
+     * The cloth ends so far beneath the turn to the fork, in widths of the fly: two inches for one of an inch and a
+     * half.
+     */
+    private static final double UNDER = 4.0 / 3;
+
+    /** What is left of the crotch below the cloth, mm. */
+    private static final double LEFT = 12;
 
     @Override
     public String id() {
@@ -74,6 +89,14 @@ public final class FalseFly implements Operation {
         return before.pieces().stream().anyMatch(FalseFly::carries);
     }
 
+    @Override
+    public Optional<Setting> allowance(Piece piece, Edge edge) {
+        if (!edge.role().equals(CUT_ON)) {
+            return Optional.empty();
+        }
+        return Optional.of(piece.layer() == Layer.SHELL ? FALSE_FLY : AllowanceSettings.CROTCH_ALLOWANCE);
+    }
+
     /** A leg's front whose crotch seam is not opened. */
     private static boolean carries(Piece piece) {
         return piece.layer() == Layer.SHELL
@@ -97,7 +120,7 @@ public final class FalseFly implements Operation {
                     "stitched, left front",
                     stitched(front, wide.value(), table.set().byHand(FALSE_FLY)));
             table.paper().draw(front.id().toString(), Drawn.Role.CONSTRUCTION, "false fly", line.run());
-            pattern = pattern.instead(front.placing(line));
+            pattern = cutOn(pattern, front.placing(line), wide.value());
         }
         Pattern stitched = pattern;
         return table.finished(
@@ -108,19 +131,35 @@ public final class FalseFly implements Operation {
                                 .forEach(l -> off.off(
                                         FALSE_FLY.fact(),
                                         front.id().toString(),
-                                        Curves.reversed(front.require(EdgeRole.CROTCH)
-                                                        .run())
+                                        Curves.reversed(front.require(CUT_ON).run())
                                                 .get(0)
                                                 .from(),
                                         l.run().get(0).from()))));
     }
 
     /**
-     * Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its
-     * end.
+     * The pattern with the front's crotch parted where the cloth for the fly ends; the seam goes on over both parts.
      */
-    private static List<Segment> stitched(Piece front, double asked, boolean byHand) {
+    private static Pattern cutOn(Pattern before, Piece front, double wide) {
         Edge crotch = front.require(EdgeRole.CROTCH);
+        double high = Curves.length(straight(crotch));
+        double from = Math.max(LEFT, crotch.length() - high - UNDER * wide);
+        List<List<Segment>> parts = Curves.cutAt(crotch.run(), from);
+        List<Edge> edges = new ArrayList<>();
+        for (Edge edge : front.edges()) {
+            if (edge.equals(crotch)) {
+                edges.add(edge.along(parts.get(0)));
+                edges.add(Edge.of(CUT_ON, parts.get(1)));
+            } else {
+                edges.add(edge);
+            }
+        }
+        Parted parted = new Parted(front.id(), crotch, from, CUT_ON);
+        return before.instead(front.withEdges(edges)).withJoins(parted.in(before.joins()));
+    }
+
+    /** The straight of the centre front, walked down. */
+    private static List<Segment> straight(Edge crotch) {
         List<Segment> down = new ArrayList<>();
         for (Segment s : Curves.reversed(crotch.run())) {
             if (!(s instanceof Line)) {
@@ -128,6 +167,15 @@ public final class FalseFly implements Operation {
             }
             down.add(s);
         }
+        return down;
+    }
+
+    /**
+     * Beside the straight of the centre front, walked down so that the cloth lies on its left, and curved in to its
+     * end.
+     */
+    private static List<Segment> stitched(Piece front, double asked, boolean byHand) {
+        List<Segment> down = straight(front.require(EdgeRole.CROTCH));
         double high = Curves.length(down);
         // On a child's short rise a fly by habit is narrower than it is elsewhere.
         double wide = byHand ? asked : Math.min(asked, high / 2);
@@ -152,8 +200,9 @@ public final class FalseFly implements Operation {
                         STEP,
                         "False fly",
                         Work.CENTRE,
-                        "Press the front crotch's allowance to the left front; from the right side, stitch along the "
-                                + "fly line from the waist round to the seam, and back-tack.")
+                        "Press the cloth that is cut on to the left front, wrong sides together, and neaten both its "
+                                + "edges as one; from the right side, stitch along the fly line from the waist round "
+                                + "to the seam, and back-tack.")
                 .showing(after.pieces().stream()
                         .flatMap(p -> p.lines().stream()
                                 .filter(l -> l.id().equals(LINE))

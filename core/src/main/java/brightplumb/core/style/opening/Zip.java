@@ -11,6 +11,7 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.style.fold.KickFold;
+import brightplumb.core.table.InSeam;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Notion;
 import brightplumb.core.table.Operation;
@@ -83,6 +84,16 @@ public final class Zip implements Operation {
     }
 
     @Override
+    public List<InSeam> inSeams(Draft after, Settings set) {
+        return set.chose(CLOSURE, Closure.SIDE_ZIP)
+                ? List.of(InSeam.of(
+                        Seam.SIDE,
+                        "The left side from the hem up to the notch at the end of the zip: back-tack there, and baste "
+                                + "the opening above it."))
+                : List.of();
+    }
+
+    @Override
     public List<MakingStep> making(Draft after, Settings set) {
         MakingStep zip = MakingStep.of(
                         STEP,
@@ -94,6 +105,7 @@ public final class Zip implements Operation {
                                 + "zip's edge.",
                         "With a band, it may run through it: then the band is sewn on first and the zip after it.")
                 .sewing(Openings.seams(after, EdgeRole.CENTRE_BACK_ZIP))
+                .after(StepId.BAND)
                 .looking(Openings.figures(after, set))
                 .taking(Supply.ZIP);
         return List.of(

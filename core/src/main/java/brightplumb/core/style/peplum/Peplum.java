@@ -24,6 +24,7 @@ import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.PieceId;
+import brightplumb.core.pattern.Rectangle;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.pattern.Stretch;
@@ -50,11 +51,13 @@ import brightplumb.core.working.Fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * A full circle of cloth that falls from a top edge, its inner edge as long as the edge it is sewn to, slit at the
- * centre back. Where the edge goes over the arms, so much of the ring hangs free between front and back. The seam is
- * the channel of an elastic. Common practice, no source.
+ * centre back. Where the edge goes over the arms, so much of the ring hangs free between front and back. A strip as
+ * long as the ring, sewn on from inside and folded over, is the channel of an elastic over bodice and arms alike.
+ * Common practice, no source.
  */
 public final class Peplum implements Operation {
 
@@ -67,6 +70,17 @@ public final class Peplum implements Operation {
 
     private static final Seam SIDE_SEAM = Seam.SIDE.in("peplum");
 
+    /** The casing strip to the inner edge, over bodice and arms alike. */
+    private static final Seam STRIP_SEAM = SEAM.of("casing");
+
+    private static final Fact STRIP = new Fact("peplum.casing");
+
+    private static final PieceId CASING = PieceId.of("peplum-casing");
+
+    private static final StepId CASED = new StepId("peplum.cased");
+
+    private static final StepId ON = new StepId("peplum");
+
     private static final StepId MADE = new StepId("peplum.made");
 
     private static final StepId TOP_ELASTIC = new StepId("top.elastic");
@@ -77,12 +91,20 @@ public final class Peplum implements Operation {
     private static final EdgeRole SIDE = new EdgeRole("peplum.side", "peplum's side");
     private static final EdgeRole OUTER = new EdgeRole("outer", "outer edge");
     private static final EdgeRole SLIT = new EdgeRole("slit", "slit");
+    private static final EdgeRole SEWN_ON = new EdgeRole("casing.sewn", "sewn to the peplum");
+    private static final EdgeRole FOLDED = new EdgeRole("casing.folded", "folded over");
+    private static final EdgeRole STRIP_END = new EdgeRole("casing.end", "end");
 
     /** A sixth of a quarter turn at a time: within a thousandth of a millimetre on any radius here. */
     private static final double AT_MOST = Math.PI / 12;
 
     /** The elastic in its channel is so much of the edge: held up without cutting in. */
     private static final double HELD = 0.9;
+
+    /** The elastic, and the room it has in its channel, inches. */
+    private static final double ELASTIC = 0.5;
+
+    private static final double ROOM = 0.25;
 
     /** Its ends lap by so much where they are sewn together, inches. */
     private static final double LAP = 1;
@@ -174,6 +196,21 @@ public final class Peplum implements Operation {
                     Run.of(new Stretch(quarter.id(), Hand.BOTH, INNER, 1, 0, to, false))));
         }
         joins.add(Join.sewn(SIDE_SEAM, SIDE, quarters.get(0), quarters.get(1)));
+        Amount wide = table.step(
+                STRIP,
+                "Casing strip wide, finished",
+                Amount.inches("elastic", ELASTIC).plus(Amount.inches("room", ROOM)),
+                "As long as the ring; with an allowance at each long edge it is cut {1.25} wider than the elastic.");
+        Piece strip = strip(quarters, wide.value());
+        table.paper().draw(CASING.toString(), Drawn.Role.OUTLINE, "", strip.sewLine());
+        pattern = pattern.with(List.of(strip));
+        joins.add(Join.sewn(
+                STRIP_SEAM,
+                Run.of(Stretch.whole(quarters.get(0), quarters.get(0).require(INNER)))
+                        .then(Run.of(Stretch.whole(
+                                        quarters.get(1), quarters.get(1).require(INNER)))
+                                .reversed()),
+                Run.of(Stretch.whole(strip, strip.require(SEWN_ON)))));
         return table.finished(
                 pattern.joined(joins),
                 off -> quarters.forEach(quarter -> {
@@ -181,7 +218,26 @@ public final class Peplum implements Operation {
                     off.down(PeplumFacts.RADIUS, sheet, 0, 0, radius.value())
                             .down(PEPLUM_LENGTH.fact(), sheet, 0, radius.value(), radius.value() + deep.value())
                             .along(PEPLUM_INNER, sheet, quarter.require(INNER).run());
+                    off.down(STRIP, CASING.toString(), 0, 0, wide.value());
                 }));
+    }
+
+    /** From the centre front, on the fold, round to the slit. */
+    private static Piece strip(List<Piece> quarters, double wide) {
+        double half =
+                quarters.stream().mapToDouble(q -> q.require(INNER).length()).sum();
+        return Rectangle.along(Rectangle.of(
+                        CASING,
+                        "Casing strip",
+                        PEPLUM,
+                        half,
+                        wide,
+                        SEWN_ON,
+                        STRIP_END,
+                        FOLDED,
+                        EdgeRole.CENTRE_FRONT,
+                        new Copies.OnFold(EdgeRole.CENTRE_FRONT, 1)))
+                .ending(EdgeRole.CENTRE_FRONT, End.FOLD);
     }
 
     /**
@@ -257,6 +313,9 @@ public final class Peplum implements Operation {
     public List<MakingStep> making(Draft after, Settings set) {
         double ring = after.fact(BodiceFacts.TOP_RING).value();
         boolean firm = set.cloth().drape() == Drape.FIRM;
+        List<Seam> on = Stream.of(SEAM, STRIP_SEAM, BodiceLining.TOP_SEAM)
+                .filter(seam -> after.pattern().find(seam).isPresent())
+                .toList();
         return List.of(
                 MakingStep.of(
                                 MADE,
@@ -269,14 +328,27 @@ public final class Peplum implements Operation {
                         .sewing(SIDE_SEAM)
                         .after(StepId.MARK),
                 MakingStep.of(
-                                SEAM,
-                                "Peplum on",
+                                ON,
+                                "Peplum and casing strip on",
                                 Work.BAND,
-                                "Right sides together on the top edge, bodice and lining between: centre front, "
-                                        + "notches, and the slit clear of the zip. Stitch again {0.625} below for a "
-                                        + "channel.")
+                                "The peplum on the right side of the bodice, right side up, its inner edge on the top "
+                                        + "edge: centre front, notches, and the slit clear of the zip; over the arms "
+                                        + "it goes on alone.",
+                                "The strip on it from inside, its right side to the lining, its ends turned in at the "
+                                        + "slit. Sew all layers in one.")
+                        .sewing(on)
                         .after(MADE, BodiceLining.ON)
                         .after(BodiceEdges.SIDE_SEAM),
+                MakingStep.of(
+                                CASED,
+                                "Casing strip down",
+                                Work.BAND,
+                                "Trim the seam, fold the strip over it to the face, turn its free edge under and "
+                                        + "edge-stitch it down; its ends beside the slit stay open for the elastic.")
+                        .on(Stream.of(CASING))
+                        .looking(List.of(Figure.mm("channel", (ELASTIC + ROOM) * 25.4)))
+                        .with("edge-stitched")
+                        .after(ON),
                 MakingStep.of(
                                 TOP_ELASTIC,
                                 "Elastic in the top edge",
@@ -285,7 +357,6 @@ public final class Peplum implements Operation {
                                         + "then sew them beside the zip, or lapped by {1}.")
                         .looking(List.of(Figure.mm("elastic, before the lap", ring * HELD)))
                         .taking(Supply.ELASTIC)
-                        .after(Zip.STEP)
-                        .after(SEAM));
+                        .after(Zip.STEP, CASED));
     }
 }

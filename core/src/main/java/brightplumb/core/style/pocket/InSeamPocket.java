@@ -11,6 +11,7 @@ import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.Copies;
@@ -32,6 +33,7 @@ import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Evidence.Figure;
+import brightplumb.core.table.InSeam;
 import brightplumb.core.table.Inspection;
 import brightplumb.core.table.MakingStep;
 import brightplumb.core.table.Operation;
@@ -43,6 +45,7 @@ import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A pocket in each side seam: its mouth is left open between two notches, a bag sewn to either edge. Common practice,
@@ -51,8 +54,6 @@ import java.util.Map;
 public final class InSeamPocket implements Operation {
 
     private static final StepId MOUTH_STEP = new StepId("side-pocket");
-
-    private static final StepId BAG_STEP = new StepId("side-pocket.bag");
 
     private static final PieceId BAG = PieceId.of("side-bag");
 
@@ -203,27 +204,27 @@ public final class InSeamPocket implements Operation {
     }
 
     @Override
+    public List<InSeam> inSeams(Draft after, Settings set) {
+        return List.of(new InSeam(
+                Seam.SIDE,
+                Sentence.of(
+                        "From the hem to the lower notch of the pocket, round the bag, and on from its upper notch; "
+                                + "back-tack at both, and sew round the bag twice. Press the bag forward, clip the "
+                                + "back's allowance above and below it."),
+                List.of(Bag.ROUND_SEAM),
+                Set.of(MOUTH_STEP)));
+    }
+
+    @Override
     public List<MakingStep> making(Draft after, Settings set) {
-        return List.of(
-                MakingStep.of(
-                                MOUTH_STEP,
-                                "Bags to the side edges",
-                                Work.POCKET,
-                                "A bag to each edge between its notches, right sides together, at {0.25 in}; press it "
-                                        + "out, and understitch the front's.")
-                        .sewing(Bag.MOUTH_SEAM)
-                        .looking(List.of(Figure.mm("mouth", set.amount(MOUTH).value())))
-                        .after(StepId.MARK, StepId.DARTS, StepId.NEATEN),
-                MakingStep.of(
-                                BAG_STEP,
-                                "Round the bags",
-                                Work.SIDE,
-                                "The side is sewn to the upper notch, round the bag, and on from the lower notch; "
-                                        + "back-tack at both. Press the bag forward, clip the back's allowance above "
-                                        + "and below it.")
-                        .sewing(Bag.ROUND_SEAM)
-                        .with("two rows")
-                        .after(MOUTH_STEP)
-                        .after(Seam.SIDE));
+        return List.of(MakingStep.of(
+                        MOUTH_STEP,
+                        "Bags to the side edges",
+                        Work.POCKET,
+                        "A bag to each edge between its notches, right sides together, at {0.25 in}; press it "
+                                + "out, and understitch the front's.")
+                .sewing(Bag.MOUTH_SEAM)
+                .looking(List.of(Figure.mm("mouth", set.amount(MOUTH).value())))
+                .after(StepId.MARK, StepId.DARTS, StepId.NEATEN));
     }
 }

@@ -188,8 +188,8 @@ public final class ScoopPocket implements Operation {
                         Work.POCKET,
                         "Bag to front along the mouth, right sides together; clip the curve, turn, and edge-stitch so "
                                 + "that it holds its shape.",
-                        "Lay the bag on the piece beneath, mouth to its line. Fold the bag wrong sides together and "
-                                + "stitch round; turn it and stitch again, the raw edges inside.",
+                        "Lay the bag on the piece beneath, wrong sides together and mouth to its line, and stitch "
+                                + "round the two; turn them and stitch round again, the raw edges inside.",
                         "Tack it at waist and side before the sides close.")
                 .sewing(Bag.MOUTH_SEAM, Bag.ROUND_SEAM)
                 .looking(List.of(Figure.mm("mouth", HandPasses.mouth(after.pattern()))))
