@@ -19,6 +19,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The house way of rompers cut on their fold, without centre seams and without a fork. Our own choice; the habits are
@@ -46,6 +47,8 @@ final class HouseRompers {
 
     private static Map<Setting, Rule> rules() {
         Map<Setting, Rule> rules = new HashMap<>(HouseSuits.WAY.rules());
+        // It is sewn shut between the legs, and nothing laps there.
+        rules.keySet().removeAll(Set.of(SuitSettings.FASTENING, SuitSettings.CROTCH_LAP));
         rules.putAll(Map.ofEntries(
                 entry(NECK_WIDTH, inches(4, "Wide enough for the hips to go through: it opens nowhere else.")),
                 entry(FRONT_NECK_DEPTH, inches(7, "Deep enough for the hips to go through.")),

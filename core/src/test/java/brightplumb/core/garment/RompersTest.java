@@ -12,6 +12,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -64,5 +65,15 @@ class RompersTest {
                 .isCloseTo(38.5 / 28, within(1e-9));
         assertThat(front.require(EdgeRole.INSEAM).run().get(1).direction(1).angleTo(Point.of(-1, 0)))
                 .isLessThan(1e-6);
+    }
+
+    @Test
+    void its_trunk_is_front_and_back_as_drawn_with_no_lap_of_studs_taken_off() {
+        Drafted romper = drafted("pull-on-romper", null, her(), Map.of());
+        Check trunk = check(romper, "trunk.length");
+        double drawn = OnePiece.fact(romper, "crotch.end.front") + OnePiece.fact(romper, "crotch.end.back");
+        double top = -romper.draft().level("shoulder").orElseThrow();
+        // Both shoulders are sewn half an inch inside their lines.
+        assertThat(trunk.measured()).isCloseTo(2 * top + drawn - 2 * 0.5 * INCH, within(0.01));
     }
 }
