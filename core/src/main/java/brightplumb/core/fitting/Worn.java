@@ -22,7 +22,7 @@ public record Worn(Draft draft, Settings set, List<Check> checks) {
 
     /** What a setting came to in the draft, mm. */
     double effectiveAmount(Setting setting) {
-        return set.effectiveAmount(setting, draft.facts()).value();
+        return set.effectiveAmount(setting, draft::told).value();
     }
 
     <C extends Choice> C choice(Setting setting, Class<C> type) {

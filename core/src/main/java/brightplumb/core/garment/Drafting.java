@@ -56,7 +56,7 @@ public final class Drafting {
                 other -> inspected(other).checks(),
                 setting -> cut.set().knows(setting)
                         ? Optional.of(cut.set()
-                                .effectiveAmount(setting, cut.draft().facts())
+                                .effectiveAmount(setting, cut.draft()::told)
                                 .value())
                         : Optional.empty());
         return new Drafted(
@@ -228,7 +228,7 @@ public final class Drafting {
                                     set.why(setting))
                             : new InForce(
                                     setting,
-                                    set.effectiveAmount(setting, draft.facts()),
+                                    set.effectiveAmount(setting, draft::told),
                                     null,
                                     set.byHand(setting),
                                     applies,

@@ -13,6 +13,7 @@ import brightplumb.core.working.Amount;
 import brightplumb.core.working.Fact;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -95,6 +96,16 @@ public record Draft(
             throw new IllegalStateException("No fact " + fact);
         }
         return amount;
+    }
+
+    /** What a fact or a step of its working came to; empty where it has neither. */
+    public Optional<Amount> told(Fact name) {
+        return facts.containsKey(name)
+                ? Optional.of(facts.get(name))
+                : steps.stream()
+                        .filter(step -> step.fact().equals(name))
+                        .map(Step::amount)
+                        .findFirst();
     }
 
     /** Whether a fact is there. */

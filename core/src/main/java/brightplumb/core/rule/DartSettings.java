@@ -25,7 +25,7 @@ public final class DartSettings {
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_PLACE_BACK = Setting.length(
                     "dartPlaceBack", "Back dart place", Zone.DARTS, "Back dart from centre", 30, 250)
-            .tellingByItsStep()
+            .tellingBy(PanelFacts.DART_FROM_CENTRE.ofBack())
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
 
     private DartSettings() {}

@@ -51,6 +51,9 @@ public final class LegFacts {
     public static final Fact INSEAM = new Fact("inseam");
 
     /** Once round the knee, as drawn. */
+    /** How far each seam edge was moved for a hem that a hand asked. */
+    public static final Fact HEM_EDGE_MOVED = new Fact("hem.edge.moved");
+
     public static final Fact KNEE_GIRTH = girth("knee");
 
     private LegFacts() {}

@@ -11,7 +11,7 @@ public final class LegSettings {
     public static final Setting THIGH =
             Setting.length("thigh", "Garment thigh", Zone.LEG, "Thigh, all round", 350, 1200);
     public static final Setting KNEE = Setting.length("knee", "Garment knee", Zone.LEG, "Knee, all round", 250, 1200)
-            .tellingBy(LegFacts.KNEE_GIRTH);
+            .when(set -> set.chose(LEG_SHAPE, LegShape.TAPERED) || set.chose(LEG_SHAPE, LegShape.TAPE));
     public static final Setting HEM =
             Setting.length("hem", "Hem", Zone.LEG, "Hem, all round", 180, 1600).tellingBy(Fact.HEM_GIRTH);
     public static final Setting SIDE_IN =

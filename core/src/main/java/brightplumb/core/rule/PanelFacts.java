@@ -42,6 +42,9 @@ public final class PanelFacts {
     /** From the centre to the first dart. */
     public static final Fact DART_PLACE = new Fact("dart.place");
 
+    /** The first dart's centre, from where the shaped centre line meets the waist. */
+    public static final Fact DART_FROM_CENTRE = new Fact("dart.from.centre");
+
     /** From the centre to the second dart. */
     public static final Fact DART_SECOND = new Fact("dart.second");
 

@@ -151,9 +151,12 @@ public record Setting(
         return new Fact(words.toString());
     }
 
-    /** Returns whether a step of the working says it: one that it tells by, or one of its own name or key. */
+    /**
+     * Returns whether a step of the working says it: one that it tells by, or, where it names none, one of its own name;
+     * or one of its key.
+     */
     public boolean isShownByStep(Fact step) {
-        return facts.contains(step) || fact().equals(step) || step.id().equals(key);
+        return step.id().equals(key) || facts.contains(step) || facts.isEmpty() && fact().equals(step);
     }
 
     /** Whether it changes anything while the others are as they are. */

@@ -8,9 +8,9 @@ import brightplumb.core.working.Fact;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
@@ -69,6 +69,16 @@ public final class Settings {
     public Settings with(Map<Setting, SettingValue> changed) {
         Map<Setting, SettingValue> hands = new HashMap<>(byHand);
         hands.putAll(changed);
+        return new Settings(way, asked, hands, given.body(), given.cloth());
+    }
+
+    /** The same settings with one left to its rule, whatever a hand says. */
+    public Settings without(Setting left) {
+        if (!byHand(left)) {
+            return this;
+        }
+        Map<Setting, SettingValue> hands = new HashMap<>(byHand);
+        hands.remove(left);
         return new Settings(way, asked, hands, given.body(), given.cloth());
     }
 
@@ -211,11 +221,15 @@ public final class Settings {
         }
     }
 
-    /** What a setting came to in a draft: the fact that tells it, or the amount as it was set. */
-    public Amount effectiveAmount(Setting setting, Map<Fact, Amount> facts) {
+    /**
+     * What a setting came to in a draft: what tells it there, or the amount as it was set.
+     *
+     * @param told what a draft tells under a name; empty where it tells nothing
+     */
+    public Amount effectiveAmount(Setting setting, Function<Fact, Optional<Amount>> told) {
         return setting.facts().stream()
-                .map(facts::get)
-                .filter(Objects::nonNull)
+                .map(told)
+                .flatMap(Optional::stream)
                 .findFirst()
                 .orElseGet(() -> amount(setting));
     }

@@ -93,7 +93,7 @@ public record Inspected(
      * @return the amount, mm; empty where it is not found between the ends
      */
     public OptionalDouble solveSetting(Setting setting, double low, double high, ToDoubleFunction<Inspected> apart) {
-        double now = set.effectiveAmount(setting, draft.facts()).value();
+        double now = set.effectiveAmount(setting, draft::told).value();
         double found = apart.applyAsDouble(this);
         double up = Math.min(high, setting.most());
         double down = Math.max(low, setting.least());

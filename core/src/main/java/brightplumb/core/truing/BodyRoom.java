@@ -149,7 +149,7 @@ final class BodyRoom {
 
     private static List<Remedy> higher(Inspected on) {
         double now = on.set()
-                .effectiveAmount(SuitSettings.LEG_LINE_LEVEL, on.draft().facts())
+                .effectiveAmount(SuitSettings.LEG_LINE_LEVEL, on.draft()::told)
                 .value();
         return on
                 .solveSetting(SuitSettings.LEG_LINE_LEVEL, SuitSettings.LEG_LINE_LEVEL.least(), now, tried -> {

@@ -270,7 +270,7 @@ final class DrawnOn {
     }
 
     private static List<Remedy> solved(Inspected on, Setting setting, String text) {
-        double now = on.set().effectiveAmount(setting, on.draft().facts()).value();
+        double now = on.set().effectiveAmount(setting, on.draft()::told).value();
         return on
                 .solveSetting(
                         setting,

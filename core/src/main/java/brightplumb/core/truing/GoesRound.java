@@ -157,7 +157,7 @@ final class GoesRound {
     }
 
     static List<Remedy> eased(Inspected on, Setting setting, String text, Function<Inspected, Round> lacking) {
-        double now = on.set().effectiveAmount(setting, on.draft().facts()).value();
+        double now = on.set().effectiveAmount(setting, on.draft()::told).value();
         ToDoubleFunction<Inspected> spare = tried -> lacking.apply(tried).spare();
         return on.solveSetting(setting, now, now + 4 * Math.abs(spare.applyAsDouble(on)) + Length.INCH, spare).stream()
                 .mapToObj(amount -> new Remedy(text, Map.of(setting, setting.value(Math.ceil(amount * 2) / 2))))

@@ -8,6 +8,9 @@ import brightplumb.core.block.leg.LegFrame.HemLaid;
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
+import brightplumb.core.paper.Paper;
+import brightplumb.core.rule.LegFacts;
+import brightplumb.core.working.Amount;
 import brightplumb.core.rule.Settings;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
@@ -28,12 +31,29 @@ final class AskedHem {
 
     private AskedHem() {}
 
-    /** Inner edges whose hem is as wide as asked, and where their fork lies. */
-    record Laid(LegInner inner, ForkSolver.Found found) {}
+    /**
+     * Inner edges whose hem is as wide as asked, and where their fork lies.
+     *
+     * @param wider how much wider the hem was laid off for that, mm all round
+     */
+    record Laid(LegInner inner, ForkSolver.Found found, double wider) {
+
+        /** Says how far the edges were moved for a hem that a hand asked. */
+        void say(Settings set, Paper paper) {
+            if (set.byHand(HEM) && Math.abs(wider) > AS_ASKED) {
+                paper.step(
+                        LegFacts.HEM_EDGE_MOVED,
+                        wider > 0 ? "Each edge out at the hem" : "Each edge in at the hem",
+                        Amount.found("until the hem is as wide as it was asked", Math.abs(wider) / 4),
+                        "Both seams of front and back move alike.");
+            }
+        }
+    }
 
     /**
      * Lays off the inner edges. A hem leaves both seams square, and where these lean it ends a little above or below
-     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. So is
+     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. What a hand asks is laid off from what the leg is
+     * without it, each seam edge of both panels moved alike. So is
      * one whose edges come in: it is narrower than it would be by four times that.
      *
      * @param edges the inner edges for a hem laid off so
@@ -42,7 +62,7 @@ final class AskedHem {
     static Laid laid(Settings set, LegFork fork, Function<HemLaid, LegInner> edges) {
         if (!set.askedBeyondWay(HEM) && set.amount(HEM_EDGES_IN).value() == 0) {
             LegInner asAsked = edges.apply(new HemLaid(true, 0));
-            return new Laid(asAsked, fork.found(asAsked));
+            return new Laid(asAsked, fork.found(asAsked), 0);
         }
         double asked = asked(set, fork, edges);
         if (asked < LEAST) {
@@ -51,14 +71,16 @@ final class AskedHem {
                     set.byHand(HEM) ? HEM.field() : (tapered ? TAPER_BY : HEM_EDGES_IN).field(),
                     "This leaves less than 2½ in (6 cm) for half the leg");
         }
-        LegInner usual = edges.apply(new HemLaid(true, wider(set, fork, edges, asked, fork.asked())));
+        double wider = wider(set, fork, edges, asked, fork.asked());
+        LegInner usual = edges.apply(new HemLaid(true, wider));
         ForkSolver.Found found = fork.found(usual);
         if (found.extension() == fork.asked()) {
-            return new Laid(usual, found);
+            return new Laid(usual, found, wider);
         }
         // The loop moved the fork, and with it how far the inseam leans.
-        LegInner moved = edges.apply(new HemLaid(true, wider(set, fork, edges, asked, found.extension())));
-        return new Laid(moved, fork.found(moved));
+        wider = wider(set, fork, edges, asked, found.extension());
+        LegInner moved = edges.apply(new HemLaid(true, wider));
+        return new Laid(moved, fork.found(moved), wider);
     }
 
     /** What is asked all round, mm: of what was not said, what it would be if no edge came in. */

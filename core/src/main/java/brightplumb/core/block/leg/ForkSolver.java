@@ -18,6 +18,9 @@ final class ForkSolver {
     private static final double[] WIDEST_RISE = {0, 2.5 * Length.INCH};
     private static final double EXTENSION_GIVES = 0.15;
 
+    /** A loop this near to what is wanted is reached, mm. */
+    private static final double EXACT = 0.05;
+
     /** The drawing of a leg's inner edges from the three amounts that are searched. */
     interface Drawing {
         /** How much longer the back inseam is than the front one, with what is stretched in, mm. */
@@ -87,6 +90,27 @@ final class ForkSolver {
         }
         double rise = WIDEST_RISE[tooShort ? 1 : 0];
         return found(last, lastDrop, rise, loop - drawing.loop(last, lastDrop, rise));
+    }
+
+    /**
+     * The extension alone, the rise as a hand has it.
+     *
+     * @param extension the extension to begin with
+     * @param loop the loop wanted, mm
+     * @param rise the rise that stays, mm
+     * @param mayExtend whether the extension may change
+     */
+    Found extension(double extension, double loop, double rise, boolean mayExtend) {
+        DoubleUnaryOperator byExtension = e -> drawing.loop(e, dropFor(e), rise) - loop;
+        double lacks = -byExtension.applyAsDouble(extension);
+        if (!mayExtend || Math.abs(lacks) < EXACT) {
+            return found(extension, dropFor(extension), rise, mayExtend ? 0 : lacks);
+        }
+        double end = extension * (lacks > 0 ? 1 + EXTENSION_GIVES : 1 - EXTENSION_GIVES);
+        double reached = Roots.between(Math.min(extension, end), Math.max(extension, end), byExtension)
+                .orElse(end);
+        double missing = -byExtension.applyAsDouble(reached);
+        return found(reached, dropFor(reached), rise, Math.abs(missing) < EXACT ? 0 : missing);
     }
 
     private Found found(double extension, double drop, double rise, double missing) {

@@ -11,7 +11,9 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sentence;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Paper;
+import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
 import brightplumb.core.rule.DartCount;
@@ -174,6 +176,9 @@ final class LegAmounts {
             place = centreIn.plus(whole.over(count + 1.0));
         }
         Amount first = place.atMost(outermost).atLeast(centreIn.plus(room));
+        if (panel == Half.BACK && centreIn.value() > 0) {
+            fromCentre(first, centreIn);
+        }
         if (count == 1) {
             return placed(panel, first, List.of(new DartLine(first.value(), each, length.value(), lean)));
         }
@@ -188,6 +193,25 @@ final class LegAmounts {
                 second.called(panel.id() + " second dart"),
                 "Half-way from the first dart to the side.");
         return two;
+    }
+
+    /** The back dart from where the shaped centre meets the waist: what a hand or a way asks. */
+    private void fromCentre(Amount first, Amount centreIn) {
+        Amount place = first.minus(centreIn);
+        if (set.byHand(DART_PLACE_BACK)
+                && Math.abs(place.value() - set.amount(DART_PLACE_BACK).value()) > Tolerance.SEAM) {
+            throw new Refusal(
+                    DART_PLACE_BACK.field(),
+                    "Here the back dart finds room " + TapeWriter.inBoth(Length.mm(place.value()))
+                            + " from the centre back");
+        }
+        paper.step(
+                PanelFacts.DART_FROM_CENTRE.ofBack(),
+                "Back dart from the centre back, as it is shaped",
+                place,
+                set.asked(DART_PLACE_BACK).isPresent()
+                        ? set.why(DART_PLACE_BACK)
+                        : Sentence.of("In the middle of what the waist is with its dart."));
     }
 
     private OptionalInt fixed(Half panel) {

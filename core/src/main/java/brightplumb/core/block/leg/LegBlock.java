@@ -7,6 +7,7 @@ import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
+import static brightplumb.core.rule.LegSettings.HEM;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
@@ -97,7 +98,7 @@ final class LegBlock {
                 set.amount(FRONT_EXTENSION).as(LegFacts.CROTCH_EXTENSION.of(Half.FRONT), "front extension"),
                 "Front fork out from the centre",
                 set.why(FRONT_EXTENSION));
-        var frame = new LegFrame(body, set, paper, frontHip, crotch, knee, length);
+        var frame = new LegFrame(body, set.without(HEM), paper, frontHip, crotch, knee, length);
 
         // Waist and darts
         Amount frontOut = setting(FRONT_HIP_OUT, "Centre front out at the hip");
@@ -105,7 +106,12 @@ final class LegBlock {
         WaistQuarter front = shares.quarter(
                 FRONT, frontHip, Amount.inches("centre front line", 0), CENTRE_FRONT_IN, null, crease, 0);
         Amount guess = set.asked(BACK_RISE).orElseGet(this::usualRise);
-        double slope = guess.value() / (backHip.value() + 1);
+        // The darts lean as far as the waist slopes by habit: a rise that is found, or that a hand asks, turns no dart.
+        double slope = set.without(BACK_RISE)
+                        .asked(BACK_RISE)
+                        .orElseGet(this::usualRise)
+                        .value()
+                / (backHip.value() + 1);
         WaistQuarter back = shares.quarter(BACK, backHip, backHipIn, BACK_IN, PanelFacts.BACK_IN, crease, slope);
         Amount drop = level(CENTRE_FRONT_DROP, CENTRE_FRONT_DROP.fact(), "Centre front down", front.waistWider());
         Amount sideRise = level(SIDE_RISE, SIDE_RISE.fact(), "Side up", front.waistWider());
@@ -140,6 +146,7 @@ final class LegBlock {
                         length.value(),
                         set.amount(STRETCH_IN).value(),
                         set.choice(BACK_INSEAM, BackInseam.class) == BackInseam.HALF_STRAIGHT));
+        laid.say(set, paper);
         LegInner inner = laid.inner();
         ForkSolver.Found found = laid.found();
         fork.say(found);
@@ -182,11 +189,11 @@ final class LegBlock {
 
         // Pieces
         Closure closure = set.choice(CLOSURE, Closure.class);
-        double zip = closure == Closure.NONE ? 0 : opening(closure).value();
         double straight = (closure == Closure.FLY ? drawn.front() : drawn.back())
                 .run()
                 .get(0)
                 .length();
+        double zip = closure == Closure.NONE ? 0 : opening(closure, straight).value();
         if (closure.atCentre() && Math.min(zip, straight) < LEAST_OPENING) {
             throw new Refusal(
                     set.faultField(),
@@ -229,14 +236,20 @@ final class LegBlock {
                 set.why(CROTCH_DEPTH) + (included ? " The band finishes at the waist and is taken off." : ""));
     }
 
-    /** An opening behind begins where the back has risen to, and is so much longer unless a length was asked. */
-    private Amount opening(Closure closure) {
+    /**
+     * An opening behind begins where the back has risen to, and is so much longer unless a length was asked; none at a
+     * centre goes round the curve.
+     *
+     * @param straight how long the straight of the centre seam is, mm
+     */
+    private Amount opening(Closure closure, double straight) {
         boolean behind = closure == Closure.CENTRE_BACK_ZIP && !set.askedBeyondWay(ZIP_LENGTH);
         Amount zip = set.amount(ZIP_LENGTH);
+        Amount asked = behind ? zip.plus(paper.known(LegFacts.BACK_RISE)) : zip;
         return paper.step(
                 ZIP_LENGTH.fact(),
                 "Opening long",
-                behind ? zip.plus(paper.known(LegFacts.BACK_RISE)) : zip,
+                closure.atCentre() ? asked.atMost(Amount.found("where the curve begins", straight)) : asked,
                 set.why(ZIP_LENGTH));
     }
 

@@ -38,7 +38,8 @@ final class LegFork {
     private final Amount extension;
     private final Optional<Amount> setDrop;
     /**
-     * The loop the tape asks; nothing where it was not taken, or where a hand or the way says how far the back rises.
+     * The loop the tape asks; nothing where it was not taken, or where the way says how far the back rises. Where a hand
+     * says it, the fork alone makes the loop.
      */
     private final Optional<Amount> loop;
 
@@ -54,7 +55,7 @@ final class LegFork {
         this.extension = set.amount(BACK_EXTENSION);
         this.setDrop = set.asked(FORK_DROP);
         this.loop = body.find(Measure.CROTCH_LENGTH)
-                .filter(taped -> set.asked(BACK_RISE).isEmpty())
+                .filter(taped -> set.without(BACK_RISE).asked(BACK_RISE).isEmpty())
                 // The tape and the rise stay whole: a band that is included comes off the depth, and so twice off the
                 // loop.
                 .map(taped -> taped.plus(
@@ -63,9 +64,13 @@ final class LegFork {
 
     /** Where the fork lies for these inner edges. */
     ForkSolver.Found found(LegInner inner) {
-        return loop.isPresent()
-                ? solver(inner).loop(extension.value(), loop.get().value(), !set.byHand(BACK_EXTENSION))
-                : solver(inner).drop(extension.value(), guess.value());
+        if (loop.isEmpty()) {
+            return solver(inner).drop(extension.value(), guess.value());
+        }
+        boolean mayExtend = !set.byHand(BACK_EXTENSION);
+        return set.byHand(BACK_RISE)
+                ? solver(inner).extension(extension.value(), loop.get().value(), guess.value(), mayExtend)
+                : solver(inner).loop(extension.value(), loop.get().value(), mayExtend);
     }
 
     /** How far the fork drops so far out, mm, for these inner edges. */
@@ -108,7 +113,9 @@ final class LegFork {
                                 ? whyDrop()
                                 : Sentence.of("As far as a fork may drop; the inseams still differ."));
         paper.step(
-                (loop.isPresent() ? Amount.found("until the loop is what the tape asks", found.rise()) : guess)
+                (loop.isPresent() && !set.byHand(BACK_RISE)
+                                ? Amount.found("until the loop is what the tape asks", found.rise())
+                                : guess)
                         .as(LegFacts.BACK_RISE, "centre back up"),
                 "Centre back up",
                 whyRise(found));

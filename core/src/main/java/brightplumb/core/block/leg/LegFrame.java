@@ -175,29 +175,34 @@ final class LegFrame {
     }
 
     Across knee(Half panel, HemLaid hem) {
-        double wider = toHem || aboveKnee ? hem.wider() / 2 : 0;
-        return across(panel, kneeWidth + wider, kneeY).in(hem.edgesIn() ? kneeIn : 0);
+        double wider = toHem || aboveKnee ? hem.wider() : 0;
+        return across(panel, kneeWidth, kneeY, wider).in(hem.edgesIn() ? kneeIn : 0);
     }
 
     Across foot(Half panel, HemLaid hem) {
-        return across(panel, footWidth + hem.wider() / 2, footY).in(hem.edgesIn() ? footIn : 0);
+        return across(panel, footWidth, footY, hem.wider()).in(hem.edgesIn() ? footIn : 0);
     }
 
     /** The garment's thigh across the crease, where the way asks for it; else null. */
     Across thigh(Half panel) {
-        return shape == LegShape.TAPE ? across(panel, half(THIGH, backWider).value(), thighY()) : null;
+        return shape == LegShape.TAPE ? across(panel, half(THIGH, backWider).value(), thighY(), 0) : null;
     }
 
-    private Across across(Half panel, double width, double y) {
+    /**
+     * Both edges of a panel on a level.
+     *
+     * @param wider how much wider than that, mm all round: each edge by a fourth, but where the side is laid off from
+     *     the hip, and the inseam from it
+     */
+    private Across across(Half panel, double width, double y, double wider) {
         double in = set.amount(SIDE_IN).value();
-        double side = in > 0 && y == footY ? hipX - in : crease + width / 2;
-        if (crotchWide && in == 0) {
-            side = hipX;
-        }
-        double inseam = side - width;
-        return panel == Half.FRONT
+        boolean fromSide = in > 0 && y == footY;
+        double side = fromSide ? hipX - in : crotchWide && in == 0 ? hipX : crease + width / 2;
+        double inseam = side - width - (fromSide ? wider / 2 : 0);
+        Across across = panel == Half.FRONT
                 ? new Across(Point.of(inseam, y), Point.of(side, y))
                 : new Across(Point.of(inseam - atInseam, y), Point.of(side + atSide, y));
+        return fromSide ? across : across.in(-wider / 4);
     }
 
     /** How far each edge of a leg that falls plumb comes in at its hem, mm. */

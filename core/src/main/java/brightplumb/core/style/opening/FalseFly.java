@@ -56,6 +56,11 @@ public final class FalseFly implements Operation {
      */
     private static final double UNDER = 4.0 / 3;
 
+    private static final double LESS = 3;
+
+    /** How many places along the curve are looked at. */
+    private static final int PLACES = 24;
+
     /** What is left of the crotch below the cloth, mm. */
     private static final double LEFT = 12;
 
@@ -143,7 +148,12 @@ public final class FalseFly implements Operation {
     private static Pattern cutOn(Pattern before, Piece front, double wide) {
         Edge crotch = front.require(EdgeRole.CROTCH);
         double high = Curves.length(straight(crotch));
-        double from = Math.max(LEFT, crotch.length() - high - UNDER * wide);
+        double under = UNDER * wide;
+        // Where the curve is tighter than the cloth is wide, its cut line would run into itself: it ends above that.
+        while (under > 0 && hollow(crotch, high + under) < wide) {
+            under -= LESS;
+        }
+        double from = Math.max(LEFT, crotch.length() - high - Math.max(0, under));
         List<List<Segment>> parts = Curves.cutAt(crotch.run(), from);
         List<Edge> edges = new ArrayList<>();
         for (Edge edge : front.edges()) {
@@ -156,6 +166,15 @@ public final class FalseFly implements Operation {
         }
         Parted parted = new Parted(front.id(), crotch, from, CUT_ON);
         return before.instead(front.withEdges(edges)).withJoins(parted.in(before.joins()));
+    }
+
+    /** The tightest radius of the crotch's last so many mm, from the waist; infinite where they run straight. */
+    private static double hollow(Edge crotch, double along) {
+        return Curves.cutAt(crotch.run(), Math.max(LEFT, crotch.length() - along)).get(1).stream()
+                .filter(Cubic.class::isInstance)
+                .mapToDouble(s -> ((Cubic) s).tightestHollow(PLACES))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** The straight of the centre front, walked down. */
