@@ -59,15 +59,16 @@ public final class Drafting {
                                 .effectiveAmount(setting, cut.draft()::told)
                                 .value())
                         : Optional.empty());
+        List<InForce> inForce = inForce(cut.garment(), cut.draft(), cut.set());
         return new Drafted(
                 request,
-                withTapeWarnings(request, cut.draft()),
+                withIdleHands(inForce, withTapeWarnings(request, cut.draft())),
                 found.stream().map(mending::kept).toList(),
                 cut.pieces(),
                 request.cut().measures().stream()
                         .flatMap(m -> body.estimateOf(m).stream())
                         .toList(),
-                inForce(cut.garment(), cut.draft(), cut.set()),
+                inForce,
                 made(request, cut.block(), cut.effects()));
     }
 
@@ -238,7 +239,22 @@ public final class Drafting {
     }
 
     private static boolean told(Setting setting, Draft draft) {
-        return setting.facts().stream().anyMatch(draft.facts()::containsKey);
+        return setting.facts().stream().anyMatch(fact -> draft.told(fact).isPresent());
+    }
+
+    /** Says which amounts a hand set change nothing as the rest is set: they are kept, and drawn when it changes. */
+    private static Draft withIdleHands(List<InForce> inForce, Draft draft) {
+        List<Notice> notices = new ArrayList<>(draft.notices());
+        for (InForce idle : inForce) {
+            if (idle.byHand() && !idle.applies()) {
+                notices.add(Notice.of(
+                        "idle." + idle.setting().key(),
+                        idle.setting().title()
+                                + " was set by hand and changes nothing as the rest is set; it is kept for when it "
+                                + "does."));
+            }
+        }
+        return draft.noticing(notices);
     }
 
     private static Draft withTapeWarnings(DraftRequest request, Draft draft) {

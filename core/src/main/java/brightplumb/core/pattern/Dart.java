@@ -10,9 +10,13 @@ import brightplumb.core.geometry.Rigid;
  * @param point where it ends in the cloth
  * @param inner the top of the leg nearer the centre, on the waist
  * @param outer the top of the leg nearer the side, on the waist
- * @param length mm from the level waist line to the point
  */
-public record Dart(Point point, Point inner, Point outer, double length) {
+public record Dart(Point point, Point inner, Point outer) {
+
+    /** How long it is, mm: along it, from the middle of its mouth to its point. */
+    public double length() {
+        return centre().distance(point);
+    }
 
     /** What it takes out of the waist: mm between the leg tops. */
     public double intake() {
@@ -44,6 +48,6 @@ public record Dart(Point point, Point inner, Point outer, double length) {
 
     /** The same dart after a move of the paper. */
     public Dart moved(Rigid move) {
-        return new Dart(move.apply(point), move.apply(inner), move.apply(outer), length);
+        return new Dart(move.apply(point), move.apply(inner), move.apply(outer));
     }
 }

@@ -45,8 +45,7 @@ public final class DartMove {
                 edges.add(turns ? edge.moved(shut) : edge);
             }
         }
-        Dart moved =
-                new Dart(dart.point(), shut.apply(opens), opens, dart.point().y());
+        Dart moved = new Dart(dart.point(), shut.apply(opens), opens);
         List<Dart> darts = new ArrayList<>(piece.darts());
         darts.set(darts.indexOf(dart), moved);
         Turned turned = new Turned(piece, dart, to, at);

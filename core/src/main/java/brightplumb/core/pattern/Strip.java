@@ -155,7 +155,7 @@ public record Strip(List<Piece> parts, Piece rest) {
             Point after = corners.get(next + 1);
             next += 2;
             if (gap instanceof Dart d) {
-                darts.add(new Dart(d.point(), before, after, d.length()));
+                darts.add(new Dart(d.point(), before, after));
             } else {
                 Fold f = (Fold) gap;
                 folds.add(new Fold(

@@ -98,7 +98,7 @@ final class Worn {
         Point inner = before.get().apply(fold.outTop());
         Point outer = after.get().apply(fold.backTop());
         Point point = before.get().apply(fold.out().get(0).to());
-        return Optional.of(new Dart(point, inner, outer, point.y()));
+        return Optional.of(new Dart(point, inner, outer));
     }
 
     private static Point down(Fold fold) {

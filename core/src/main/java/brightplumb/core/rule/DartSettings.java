@@ -15,6 +15,7 @@ public final class DartSettings {
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_LENGTH_FRONT = Setting.length(
                     "dartLengthFront", "Front dart length", Zone.DARTS, "Front dart long", 20, 300)
+            .tellingByItsStep()
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_INTAKE_BACK = Setting.length(
                     "dartIntakeBack", "Back dart intake", Zone.DARTS, "Back takes in", 0, 160)
@@ -22,6 +23,7 @@ public final class DartSettings {
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_LENGTH_BACK = Setting.length(
                     "dartLengthBack", "Back dart length", Zone.DARTS, "Back dart long", 20, 300)
+            .tellingByItsStep()
             .when(set -> !set.chose(WaistSettings.WAIST_FINISH, WaistFinish.GATHERED));
     public static final Setting DART_PLACE_BACK = Setting.length(
                     "dartPlaceBack", "Back dart place", Zone.DARTS, "Back dart from centre", 30, 250)

@@ -152,8 +152,8 @@ public record Setting(
     }
 
     /**
-     * Returns whether a step of the working says it: one that it tells by, or, where it names none, one of its own name;
-     * or one of its key.
+     * Returns whether a step of the working says it: one that it tells by, or, where it names none, one of its own
+     * name; or one of its key.
      */
     public boolean isShownByStep(Fact step) {
         return step.id().equals(key) || facts.contains(step) || facts.isEmpty() && fact().equals(step);

@@ -23,18 +23,21 @@ public final class SuitSettings {
             Setting.choice("legLineWidth", "Width at the leg line", Zone.LEG, "Quarter there", LegLineWidth.values());
 
     /** How far from the corner the leg curve passes, as a share of how far the straight line does. */
-    public static final Setting LEG_SHARE_FRONT = Setting.ratio(
-            "legShareFront", "Front leg curve, share of the chord", Zone.LEG, "Front curve share", 0.4, 1.4);
-
-    public static final Setting LEG_SHARE_BACK =
-            Setting.ratio("legShareBack", "Back leg curve, share of the chord", Zone.LEG, "Back curve share", 0.4, 1.4);
-
     /** The same as a distance; nothing where the share says it. */
     public static final Setting LEG_GUIDE_FRONT =
             Setting.length("legGuideFront", "Front leg guide", Zone.LEG, "Front guide, 0 by share", 0, 300);
 
     public static final Setting LEG_GUIDE_BACK =
             Setting.length("legGuideBack", "Back leg guide", Zone.LEG, "Back guide, 0 by share", 0, 300);
+
+    public static final Setting LEG_SHARE_FRONT = Setting.ratio(
+                    "legShareFront", "Front leg curve, share of the chord", Zone.LEG, "Front curve share", 0.4, 1.4)
+            .when(set -> set.amount(LEG_GUIDE_FRONT).value() == 0);
+
+    public static final Setting LEG_SHARE_BACK = Setting.ratio(
+                    "legShareBack", "Back leg curve, share of the chord", Zone.LEG, "Back curve share", 0.4, 1.4)
+            .when(set -> set.amount(LEG_GUIDE_BACK).value() == 0);
+
     public static final Setting LEG_HOLLOW =
             Setting.length("legHollow", "Front leg hollow", Zone.LEG, "Front curve hollow", -40, 60);
     public static final Setting COVER =

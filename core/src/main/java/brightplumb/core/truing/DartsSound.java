@@ -111,7 +111,11 @@ final class DartsSound {
             }
             if (piece.darts().stream().anyMatch(darts::tooLow)) {
                 Setting length = front ? DartSettings.DART_LENGTH_FRONT : DartSettings.DART_LENGTH_BACK;
-                settings.put(length, length.value(on.hipY() - Length.INCH));
+                double longest = piece.darts().stream()
+                        .mapToDouble(d -> d.length() - Math.max(0, d.point().y() - (on.hipY() - Length.INCH)))
+                        .min()
+                        .orElseThrow();
+                settings.put(length, length.value(longest));
             }
         }
         boolean heavy = darts.heavy() != null;

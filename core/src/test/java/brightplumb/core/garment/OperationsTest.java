@@ -71,7 +71,7 @@ class OperationsTest {
 
     @Test
     void a_turn_up_cut_in_one_is_mirrored_at_each_of_its_folds() {
-        Drafted shorts = with("shorts-block", Map.of("turnUpKind", "in-one", "hem", 20 * INCH), "turn-up");
+        Drafted shorts = with("shorts-block", Map.of("turnUpKind", "in-one", "legShape", "straight"), "turn-up");
         CutPiece front = piece(shorts, "front");
         Piece sewn = front.piece();
         double added = front.allowance(sewn.require(EdgeRole.HEM)).outside();

@@ -50,7 +50,7 @@ final class Quarter {
                         List.of(Cubic.leaving(hemSide, Point.of(-1, 0), Point.of(-1, 0), hemCentre, 1.0 / 3))),
                 Edge.of(EdgeRole.CENTRE_FRONT, List.of(new Line(hemCentre, centre))));
         Point middle = inner.toward(outer, 0.5);
-        Dart dart = new Dart(middle.plus(Point.of(0, between(r, 90, 150))), inner, outer, 100);
+        Dart dart = new Dart(middle.plus(Point.of(0, between(r, 90, 150))), inner, outer);
         return Piece.of(
                         FRONT,
                         "Front",

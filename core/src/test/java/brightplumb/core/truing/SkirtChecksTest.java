@@ -141,9 +141,8 @@ class SkirtChecksTest {
     @Test
     void a_dart_with_unequal_legs_or_too_near_the_hip_leans() {
         UnaryOperator<Piece> low =
-                p -> darts(p, d -> new Dart(Point.of(d.point().x(), 195), d.inner(), d.outer(), 195));
-        UnaryOperator<Piece> lame =
-                p -> darts(p, d -> new Dart(d.point().plus(Point.of(9, 0)), d.inner(), d.outer(), d.length()));
+                p -> darts(p, d -> new Dart(Point.of(d.point().x(), 195), d.inner(), d.outer()));
+        UnaryOperator<Piece> lame = p -> darts(p, d -> new Dart(d.point().plus(Point.of(9, 0)), d.inner(), d.outer()));
         assertThat(off(spoiled(Panel.BACK, low))).contains("darts.sound");
         assertThat(off(spoiled(Panel.BACK, lame))).contains("darts.sound");
     }

@@ -253,8 +253,7 @@ final class WaistSeamedBodice {
         return List.of(new Dart(
                 Point.of(seam.dart() + seam.intake() / 2, y),
                 Point.of(seam.dart(), 0),
-                Point.of(seam.dart() + seam.intake(), 0),
-                y));
+                Point.of(seam.dart() + seam.intake(), 0)));
     }
 
     /** What of an armhole lies below the top edge. */

@@ -10,8 +10,8 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.rule.LegFacts;
-import brightplumb.core.working.Amount;
 import brightplumb.core.rule.Settings;
+import brightplumb.core.working.Amount;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 
@@ -52,9 +52,9 @@ final class AskedHem {
 
     /**
      * Lays off the inner edges. A hem leaves both seams square, and where these lean it ends a little above or below
-     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. What a hand asks is laid off from what the leg is
-     * without it, each seam edge of both panels moved alike. So is
-     * one whose edges come in: it is narrower than it would be by four times that.
+     * the level at which its width was laid off; so one that was asked is laid off wider or narrower by as much. What a
+     * hand asks is laid off from what the leg is without it, each seam edge of both panels moved alike. So is one whose
+     * edges come in: it is narrower than it would be by four times that.
      *
      * @param edges the inner edges for a hem laid off so
      * @throws Refusal when a hem that a hand set cannot be had

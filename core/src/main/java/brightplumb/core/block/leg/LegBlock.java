@@ -7,10 +7,10 @@ import static brightplumb.core.pattern.Half.FRONT;
 import static brightplumb.core.rule.BandSettings.BAND_PLACE;
 import static brightplumb.core.rule.ClosureSettings.*;
 import static brightplumb.core.rule.CrotchSettings.*;
-import static brightplumb.core.rule.LegSettings.HEM;
 import static brightplumb.core.rule.HemSettings.*;
 import static brightplumb.core.rule.HipSettings.*;
 import static brightplumb.core.rule.LegSettings.*;
+import static brightplumb.core.rule.LegSettings.HEM;
 import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.waist.FrontFirst;

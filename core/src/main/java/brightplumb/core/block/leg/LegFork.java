@@ -38,8 +38,8 @@ final class LegFork {
     private final Amount extension;
     private final Optional<Amount> setDrop;
     /**
-     * The loop the tape asks; nothing where it was not taken, or where the way says how far the back rises. Where a hand
-     * says it, the fork alone makes the loop.
+     * The loop the tape asks; nothing where it was not taken, or where the way says how far the back rises. Where a
+     * hand says it, the fork alone makes the loop.
      */
     private final Optional<Amount> loop;
 

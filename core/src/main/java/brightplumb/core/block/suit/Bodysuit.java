@@ -46,7 +46,7 @@ public final class Bodysuit implements Operation {
             ZIP_LENGTH,
             ALLOWANCES,
             SIDE_ALLOWANCE,
-            CENTRE_ALLOWANCE,
+            CENTRE_ALLOWANCE.when(set -> !set.chose(CLOSURE, Closure.NONE)),
             ZIP_ALLOWANCE,
             SIDE_SEWN_IN,
             SEAM_SEWN_IN,

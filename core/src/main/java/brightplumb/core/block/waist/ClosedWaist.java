@@ -24,12 +24,20 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
     private static final double EXACT = 1e-8;
     private static final int MOST_ROUNDS = 80;
 
+    /** A dart is as long as asked within this, mm. */
+    private static final double AS_LONG = 0.01;
+
+    /** The waist is found within this while the darts are given their lengths, mm. */
+    private static final double NEARLY = 1e-3;
+
+    private static final int MOST_LENGTHS = 12;
+
     /**
      * A dart's centre line and size.
      *
      * @param place mm from the original centre line
      * @param intake mm between its leg tops
-     * @param length mm from the level waist line down to its point
+     * @param length mm along it, from where the waist crosses it to its point
      * @param lean how far its point stands toward the centre for each mm down: the slope of the waist it is square to
      */
     public record DartLine(double place, double intake, double length, double lean) {
@@ -39,7 +47,7 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
          *
          * @param place from the centre to the dart's middle, mm
          * @param intake what it takes, mm
-         * @param length down from the line to its point, mm
+         * @param length along it, from the waist to its point, mm
          */
         public DartLine(double place, double intake, double length) {
             this(place, intake, length, 0);
@@ -83,11 +91,27 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             Point centre, Point centreDown, List<DartLine> dartLines, double net, Point guess, Side side) {
         Folding folding = new Folding(dartLines);
         Point waistPoint = guess;
+        boolean long_ = dartLines.isEmpty();
+        for (int round = 0; !long_ && round < MOST_LENGTHS; round++) {
+            ClosedWaist nearly = met(centre, centreDown, net, waistPoint, side, folding, NEARLY);
+            if (nearly == null) {
+                return null;
+            }
+            long_ = folding.lengthened(nearly.darts()) < AS_LONG;
+            waistPoint = nearly.side();
+        }
+        return met(centre, centreDown, net, waistPoint, side, folding, EXACT);
+    }
+
+    /** The waist while the darts' points stay where they are. */
+    private static ClosedWaist met(
+            Point centre, Point centreDown, double net, Point guess, Side side, Folding folding, double exact) {
+        Point waistPoint = guess;
         double share = 1;
         double before = Double.POSITIVE_INFINITY;
         for (int round = 0; round < MOST_ROUNDS; round++) {
             Point down = side.leaving(waistPoint);
-            Rigid fold = folding.beyond(dartLines.size());
+            Rigid fold = folding.beyond(folding.half.length);
             Cubic line = Cubic.leaving(
                     centre, outward(centreDown), outward(fold.direction(down)), fold.apply(waistPoint), 1.0 / 3);
             double longer = net - line.length();
@@ -96,7 +120,7 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             if (!Double.isFinite(longer + raise + turned)) {
                 return null;
             }
-            if (Math.abs(longer) < EXACT && Math.abs(raise) < EXACT && turned < EXACT) {
+            if (Math.abs(longer) < exact && Math.abs(raise) < exact && turned < exact) {
                 return folding.unfold(line, waistPoint);
             }
             // Under a waist that slopes steeply the two corrections answer each other; where they grow, half of each is
@@ -117,11 +141,15 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
     /** The darts' turns, refined as the line they meet is found. */
     private static final class Folding {
         private final List<DartLine> darts;
+        /** Each so far down its own line that it is as long as it is asked, from where the waist crosses it. */
+        private final Point[] points;
+
         private final double[] half;
         private final double[] meets;
 
         Folding(List<DartLine> darts) {
             this.darts = darts;
+            this.points = darts.stream().map(DartLine::point).toArray(Point[]::new);
             this.half = new double[darts.size()];
             this.meets = new double[darts.size()];
             for (int i = 0; i < half.length; i++) {
@@ -134,7 +162,7 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
         Rigid beyond(int count) {
             Rigid move = Rigid.STAY;
             for (int i = count - 1; i >= 0; i--) {
-                move = Rigid.turn(darts.get(i).point(), -2 * half[i]).after(move);
+                move = Rigid.turn(points[i], -2 * half[i]).after(move);
             }
             return move;
         }
@@ -148,7 +176,7 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             for (int i = 0; i < half.length; i++) {
                 DartLine dart = darts.get(i);
                 Rigid folded = beyond(i);
-                Point point = folded.apply(dart.point());
+                Point point = folded.apply(points[i]);
                 Point leg = folded.direction(dart.up(-half[i]));
                 OptionalDouble t = Curves.crossing(line, point, leg);
                 if (t.isEmpty()) {
@@ -163,6 +191,19 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
             return change;
         }
 
+        /**
+         * Moves each point until its dart, as it was drawn, would be as long as asked; answers the largest move, mm.
+         */
+        double lengthened(List<Dart> drawn) {
+            double most = 0;
+            for (int i = 0; i < half.length; i++) {
+                double longer = drawn.get(i).length() - darts.get(i).length();
+                points[i] = points[i].plus(darts.get(i).up(0).times(longer));
+                most = Math.max(most, Math.abs(longer));
+            }
+            return most;
+        }
+
         ClosedWaist unfold(Cubic line, Point waistPoint) {
             List<Segment> run = new ArrayList<>();
             List<Dart> open = new ArrayList<>();
@@ -173,8 +214,7 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
                 Point outer = beyond(i + 1).back().apply(line.at(meets[i]));
                 run.add(part);
                 run.add(new Line(inner, outer));
-                open.add(new Dart(
-                        darts.get(i).point(), inner, outer, darts.get(i).length()));
+                open.add(new Dart(points[i], inner, outer));
                 from = meets[i];
             }
             Cubic last = line.part(from, 1).moved(beyond(half.length).back());

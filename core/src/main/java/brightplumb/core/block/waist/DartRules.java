@@ -2,7 +2,12 @@ package brightplumb.core.block.waist;
 
 import static brightplumb.core.rule.DartSettings.DART_LENGTH_BACK;
 import static brightplumb.core.rule.DartSettings.DART_LENGTH_FRONT;
+import static brightplumb.core.rule.WaistSettings.CENTRE_BACK_DROP;
+import static brightplumb.core.rule.WaistSettings.CENTRE_FRONT_DROP;
 
+import brightplumb.core.measure.Length;
+import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Tolerance;
@@ -23,7 +28,8 @@ public final class DartRules {
     public static final Amount LEAST = Amount.inches("least dart worth sewing", 0.25);
 
     private static final Amount LEAST_LENGTH = Amount.inches("shortest dart", 2);
-    private static final Amount ABOVE_HIP = Amount.inches("kept above the hip", 1);
+    /** An inch, and an eighth for the slope of the waist that the dart is measured from. */
+    private static final Amount ABOVE_HIP = Amount.inches("kept above the hip", 1.125);
 
     private DartRules() {}
 
@@ -44,16 +50,28 @@ public final class DartRules {
         return count;
     }
 
-    /** From the level waist line to the point: two inches at least, and an inch clear of the hip. */
+    /** From the waist along it to its point: two inches at least, and an inch and an eighth clear of the hip. */
     public static Amount length(Paper paper, Settings set, Amount hipDepth, Half panel) {
         Setting setting = panel == Half.FRONT ? DART_LENGTH_FRONT : DART_LENGTH_BACK;
+        // The waist is down by so much at the most where the dart begins.
+        Amount most = set.asked(panel == Half.FRONT ? CENTRE_FRONT_DROP : CENTRE_BACK_DROP)
+                .filter(down -> down.value() > 0)
+                .map(hipDepth.minus(ABOVE_HIP)::minus)
+                .orElseGet(() -> hipDepth.minus(ABOVE_HIP))
+                .atLeast(LEAST_LENGTH);
         Amount length = set.amount(setting)
                 .atLeast(LEAST_LENGTH)
-                .atMost(hipDepth.minus(ABOVE_HIP))
+                .atMost(most)
                 .as(PanelFacts.DART_LENGTH.of(panel), panel.id() + " dart length");
+        if (set.byHand(setting) && Math.abs(length.value() - set.amount(setting).value()) > Tolerance.SEAM) {
+            throw new Refusal(
+                    setting.field(),
+                    "Here a dart is from " + TapeWriter.inBoth(Length.mm(LEAST_LENGTH.value())) + " to "
+                            + TapeWriter.inBoth(Length.mm(most.value())) + " long, to stop above the hip");
+        }
         double asked = set.amount(setting).value();
         String held = length.value() < asked - Tolerance.SHOWN
-                ? " Here it stops {1} above the hip."
+                ? " Here it stops {1.125} above the hip."
                 : length.value() > asked + Tolerance.SHOWN ? " Here it is {2}, the shortest dart." : "";
         return paper.step(length, panel.title() + " dart length", set.why(setting) + held);
     }
