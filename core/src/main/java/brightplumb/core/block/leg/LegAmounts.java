@@ -158,6 +158,10 @@ final class LegAmounts {
             Half panel, Amount waist, Amount centreIn, Amount intake, Amount crease, double slope) {
         int count = DartRules.count(paper, panel, intake, fixed(panel));
         if (count == 0) {
+            if (panel == Half.BACK) {
+                // No step: what the setting comes to is told all the same, for when there is a dart.
+                paper.fact(waist.over(2).as(PanelFacts.DART_FROM_CENTRE.ofBack(), "back dart from the centre back"));
+            }
             return placed(panel, centreIn.plus(waist.over(2)), List.of());
         }
         Amount length = DartRules.length(paper, set, paper.known(Fact.HIP_DEPTH), panel);
@@ -176,7 +180,7 @@ final class LegAmounts {
             place = centreIn.plus(whole.over(count + 1.0));
         }
         Amount first = place.atMost(outermost).atLeast(centreIn.plus(room));
-        if (panel == Half.BACK && centreIn.value() > 0) {
+        if (panel == Half.BACK) {
             fromCentre(first, centreIn);
         }
         if (count == 1) {
@@ -197,7 +201,7 @@ final class LegAmounts {
 
     /** The back dart from where the shaped centre meets the waist: what a hand or a way asks. */
     private void fromCentre(Amount first, Amount centreIn) {
-        Amount place = first.minus(centreIn);
+        Amount place = centreIn.value() > 0 ? first.minus(centreIn) : first;
         if (set.byHand(DART_PLACE_BACK)
                 && Math.abs(place.value() - set.amount(DART_PLACE_BACK).value()) > Tolerance.SEAM) {
             throw new Refusal(
@@ -206,9 +210,8 @@ final class LegAmounts {
                             + " from the centre back");
         }
         paper.step(
-                PanelFacts.DART_FROM_CENTRE.ofBack(),
+                place.as(PanelFacts.DART_FROM_CENTRE.ofBack(), "back dart from the centre back"),
                 "Back dart from the centre back, as it is shaped",
-                place,
                 set.asked(DART_PLACE_BACK).isPresent()
                         ? set.why(DART_PLACE_BACK)
                         : Sentence.of("In the middle of what the waist is with its dart."));

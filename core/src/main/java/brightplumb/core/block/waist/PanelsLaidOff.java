@@ -126,6 +126,7 @@ public final class PanelsLaidOff {
         if (!darts.isEmpty()) {
             Point first = darts.get(0).centre();
             upTo(PanelFacts.DART_PLACE.of(half), half.id(), first);
+            upTo(PanelFacts.DART_FROM_CENTRE.of(half), half.id(), first);
         }
         if (darts.size() > 1) {
             Point second = darts.get(1).centre();
