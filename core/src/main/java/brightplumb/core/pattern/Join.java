@@ -2,6 +2,7 @@ package brightplumb.core.pattern;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Edges that are sewn to each other.
@@ -51,6 +52,20 @@ public record Join(Seam seam, List<Run> layers, double eased, Kind kind) {
     public static Join mirrored(Seam seam, EdgeRole role, Piece piece) {
         Run run = Run.of(Stretch.whole(piece, piece.require(role)));
         return new Join(seam, List.of(run.of(Hand.LEFT), run.of(Hand.RIGHT)), 0, Kind.MIRRORED);
+    }
+
+    /**
+     * The same join with other stretches in the place of each.
+     *
+     * @param anew what lies there instead of a stretch, in the order in which that runs
+     */
+    Join laid(Function<Stretch, List<Stretch>> anew) {
+        List<Run> runs = layers.stream()
+                .map(run -> new Run(run.stretches().stream()
+                        .flatMap(s -> anew.apply(s).stream())
+                        .toList()))
+                .toList();
+        return new Join(seam, runs, eased, kind);
     }
 
     /** What an edge is sewn to, if it is in this join: the first stretch it lies on. */

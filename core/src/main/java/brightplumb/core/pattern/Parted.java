@@ -17,20 +17,8 @@ public record Parted(PieceId piece, Edge edge, double at, EdgeRole after) {
     /** The joins with every stretch of the edge on its two parts. */
     public List<Join> in(List<Join> joins) {
         return joins.stream()
-                .map(j -> new Join(j.seam(), j.layers().stream().map(this::in).toList(), j.eased(), j.kind()))
+                .map(j -> j.laid(s -> s.on(piece, edge) ? parts(s) : List.of(s)))
                 .toList();
-    }
-
-    private Run in(Run run) {
-        List<Stretch> stretches = new ArrayList<>();
-        for (Stretch s : run.stretches()) {
-            if (s.on(piece, edge)) {
-                stretches.addAll(parts(s));
-            } else {
-                stretches.add(s);
-            }
-        }
-        return new Run(stretches);
     }
 
     /** The parts of a stretch, in the order in which it runs. */

@@ -20,33 +20,20 @@ public record SeamTransfer(PieceId from, Edge edge, double start, double stop, P
     /** The joins with every stretch of the part on the piece that took it over. */
     public List<Join> in(List<Join> joins) {
         return joins.stream()
-                .map(j -> new Join(j.seam(), j.layers().stream().map(this::in).toList(), j.eased(), j.kind()))
+                .map(j -> j.laid(s -> s.on(from, edge) ? parts(s) : List.of(s)))
                 .toList();
     }
 
-    private Run in(Run run) {
-        List<Stretch> stretches = new ArrayList<>();
-        for (Stretch s : run.stretches()) {
-            if (s.on(from, edge)) {
-                List<Stretch> parts = parts(s);
-                if (s.backwards()) {
-                    Collections.reverse(parts);
-                }
-                stretches.addAll(parts);
-            } else {
-                stretches.add(s);
-            }
-        }
-        return new Run(stretches);
-    }
-
-    /** The parts of a stretch in the outline's direction. */
+    /** The parts of a stretch, in the order in which it runs. */
     private List<Stretch> parts(Stretch s) {
         List<Stretch> parts = new ArrayList<>();
         double kept = start > Tolerance.SAME_POINT ? 0 : stop;
         add(parts, s, from, s.from(), Math.min(s.to(), start), 0);
         add(parts, s, to, Math.max(s.from(), start), Math.min(s.to(), stop), offset - start);
         add(parts, s, from, Math.max(s.from(), stop), s.to(), -kept);
+        if (s.backwards()) {
+            Collections.reverse(parts);
+        }
         return parts;
     }
 

@@ -184,9 +184,7 @@ public final class FlatBands implements Operation {
     @Override
     public List<InSeam> inSeams(Draft after, Settings set) {
         return List.of(InSeam.of(
-                Seam.SIDE,
-                "From the hem up to {1.5} below the waist: above it they are sewn through the bands, and the left one "
-                        + "stays open for the zip."));
+                Seam.SIDE, "From the hem up to {1.5} below the waist: above it they are sewn through the bands."));
     }
 
     @Override
