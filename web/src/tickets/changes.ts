@@ -134,9 +134,17 @@ export function differing(one: Kept, other: Kept): Place[] {
 export const toward = (from: Kept, to: Kept): Step[] =>
   differing(from, to).map((set) => ({ set, to: valueAt(to, set) }));
 
+/** What a remedy or a correction changes: settings, those given back to their way, the cloth's width. */
+export type Changing = {
+  settings: Record<string, SettingValue>;
+  givesBack?: string[];
+  clothWidth?: number | null;
+};
+
 /** The changes a remedy or a correction makes. */
-export function remedySteps(remedy: { settings: Record<string, SettingValue>; clothWidth?: number | null }): Step[] {
+export function remedySteps(remedy: Changing): Step[] {
   const steps: Step[] = Object.entries(remedy.settings).map(([key, to]) => ({ set: `settings.${key}`, to }));
+  for (const key of remedy.givesBack ?? []) steps.push({ set: `settings.${key}`, to: null });
   if (remedy.clothWidth) steps.push({ set: 'cloth.width', to: remedy.clothWidth });
   return steps;
 }
@@ -149,11 +157,12 @@ export function isTicket(value: unknown): value is Ticket {
 /** What is asked once a remedy is applied. */
 export function remedied<A extends { settings: Record<string, SettingValue>; cloth: { width?: number } }>(
   asked: A,
-  remedy: { settings: Record<string, SettingValue>; clothWidth?: number | null },
+  remedy: Changing,
 ): A {
+  const kept = Object.entries(asked.settings).filter(([key]) => !remedy.givesBack?.includes(key));
   return {
     ...asked,
-    settings: { ...asked.settings, ...remedy.settings },
+    settings: { ...Object.fromEntries(kept), ...remedy.settings },
     cloth: remedy.clothWidth ? { ...asked.cloth, width: remedy.clothWidth } : asked.cloth,
   };
 }

@@ -5,13 +5,14 @@ export type Change = { key: string; title: string; from: string; to: string };
 
 /** Each setting that is changed, from what it is in a draft to what it would be. */
 export function changesOf(
-  remedy: Pick<Remedy, 'settings'> & { clothWidth?: number | null },
+  remedy: Pick<Remedy, 'settings'> & { givesBack?: string[]; clothWidth?: number | null },
   settings: Setting[],
   draft: Draft,
   write: (mm: number) => string,
 ): Change[] {
   const changes: Change[] = [];
-  for (const [key, value] of Object.entries(remedy.settings)) {
+  const givenBack = (remedy.givesBack ?? []).map((key): [string, null] => [key, null]);
+  for (const [key, value] of [...Object.entries(remedy.settings), ...givenBack]) {
     const setting = settings.find((s) => s.key === key);
     const now = draft.settings[key];
     const said = (v: unknown): string =>
@@ -26,7 +27,7 @@ export function changesOf(
       key,
       title: setting?.title ?? key,
       from: said(setting?.kind === 'choice' ? now?.choice : now?.value),
-      to: said(value),
+      to: value === null ? 'by its way' : said(value),
     });
   }
   if (remedy.clothWidth) {

@@ -289,6 +289,11 @@ public record DraftView(
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             Map<String, Object> settings,
 
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "Settings that a hand set and that the way sets again.")
+            List<String> givesBack,
+
             @Schema(types = {"number", "null"}) Double clothWidth) {
         /** The parts of its sentences. */
         @JsonProperty("words")

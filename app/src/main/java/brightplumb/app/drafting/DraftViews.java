@@ -385,6 +385,10 @@ final class DraftViews {
     private static RemedyView remedy(Remedy remedy) {
         return remedy == null
                 ? null
-                : new RemedyView(remedy.text(), SettingValue.told(remedy.settings()), remedy.clothWidth());
+                : new RemedyView(
+                        remedy.text(),
+                        SettingValue.told(remedy.settings()),
+                        remedy.givenBack().stream().map(Setting::key).sorted().toList(),
+                        remedy.clothWidth());
     }
 }

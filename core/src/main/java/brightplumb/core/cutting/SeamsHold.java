@@ -19,9 +19,11 @@ import brightplumb.core.table.Exhibit;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Whether every edge that is sewn has cloth beside its seam: a quarter of an inch where the cloth frays, an eighth
@@ -30,6 +32,12 @@ import java.util.Map;
 final class SeamsHold {
 
     static final CheckId ID = new CheckId("seams.hold", "hold");
+
+    /** What is sewn on or turned: cloth that frays pulls out where nothing is left beside it. */
+    private static final Set<End> SEWN_OR_TURNED = EnumSet.of(End.SEWN, End.OPENING, End.HEM, End.ROLLED, End.CASING);
+
+    /** Firm cloth may be left as it is cut where nothing is sewn to it. */
+    private static final Set<End> SEWN = EnumSet.of(End.SEWN, End.OPENING);
 
     private static final double FRAYING = Length.INCH / 4;
     private static final double FIRM = Length.INCH / 8;
@@ -93,10 +101,15 @@ final class SeamsHold {
                     pieces.stream()
                             .filter(cut -> cut.piece().layer() != Layer.FUSING)
                             .flatMap(cut -> cut.piece().edges().stream()
-                                    .filter(e -> e.end() == End.SEWN)
+                                    .filter(e -> held(cut, cloth).contains(e.end()))
                                     .map(e -> new Sewn(cut, e)))
                             .toList(),
                     cloth.frays() ? FRAYING : FIRM);
+        }
+
+        /** A lining's hem is sewn to the shell's within its own line, not turned on it. */
+        private static Set<End> held(CutPiece cut, Cloth cloth) {
+            return cloth.frays() && cut.piece().layer() != Layer.LINING ? SEWN_OR_TURNED : SEWN;
         }
 
         Sewn least() {

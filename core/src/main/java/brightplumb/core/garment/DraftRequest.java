@@ -104,6 +104,7 @@ public record DraftRequest(
     DraftRequest with(Remedy remedy) {
         Map<Setting, SettingValue> hands = new HashMap<>(byHand);
         List<Refusal.Fault> faults = new ArrayList<>();
+        hands.keySet().removeAll(remedy.givenBack());
         remedy.settings().forEach((setting, value) -> take(setting, value, hands, faults));
         HabitSettings.clash(hands).ifPresent(faults::add);
         if (!faults.isEmpty()) {

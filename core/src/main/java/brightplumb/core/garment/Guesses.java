@@ -13,6 +13,7 @@ import brightplumb.core.rule.Estimate;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
 import brightplumb.core.working.Fact;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -25,8 +26,9 @@ import java.util.stream.Collectors;
 
 /**
  * What rests on which guess. Whether an amount was worked out, solved or measured off the drawing, it rests on a guess
- * if it comes out otherwise when that guess does: so each guess is moved a little, the garment drafted again, and what
- * has changed is told.
+ * if it comes out otherwise when that guess does: so each guess is moved up and down by as much as one is commonly out,
+ * the garment drafted again, and what has changed is told. A small step alone would miss what is bounded: a rise that
+ * stands at its limit moves with a tape that was four in the hundred out, and not before.
  *
  * @param steps the guesses that steps rest on, by what the steps work out; one that rests on none is missing
  * @param checks the guesses that verdicts rest on, likewise
@@ -36,8 +38,11 @@ public record Guesses(Map<Fact, Set<Measure>> steps, Map<CheckId, Set<Measure>> 
     /** Nothing was looked for, or nothing is guessed. */
     public static final Guesses NONE = new Guesses(Map.of(), Map.of());
 
-    /** How far a guess is moved, as a share of it. */
-    private static final double MOVED = 0.004;
+    /** How far a guess is moved, as shares of it. */
+    private static final double[] MOVED = {0.04, -0.04};
+
+    /** How far where the garment cannot be drafted so: a share of it. */
+    private static final double MOVED_LEAST = 0.004;
 
     /** What changes by less than this has not changed, mm or a share. */
     private static final double SAME = 1e-6;
@@ -58,18 +63,19 @@ public record Guesses(Map<Fact, Set<Measure>> steps, Map<CheckId, Set<Measure>> 
         Map<Fact, List<Double>> values = values(drafted.draft());
         Map<CheckId, List<Double>> verdicts = verdicts(drafted.checks());
         // Each is drafted by itself; together they run in parallel, one a core.
-        List<Optional<Drafting.InspectedDraft>> moved =
+        List<List<Drafting.InspectedDraft>> moved =
                 guesses.parallelStream().map(guess -> moved(drafted, guess)).toList();
         for (int i = 0; i < guesses.size(); i++) {
             Measure guess = guesses.get(i).measure();
-            Optional<Drafting.InspectedDraft> looked = moved.get(i);
-            // A body so near to what can be drawn that the guess decides it: everything rests on it.
-            looked.map(l -> changed(values, values(l.draft())))
-                    .orElseGet(() -> List.copyOf(values.keySet()))
-                    .forEach(id -> add(steps, id, guess));
-            looked.map(l -> changed(verdicts, verdicts(l.checks())))
-                    .orElseGet(() -> List.copyOf(verdicts.keySet()))
-                    .forEach(id -> add(checks, id, guess));
+            if (moved.get(i).isEmpty()) {
+                // A body so near to what can be drawn that the guess decides it: everything rests on it.
+                values.keySet().forEach(id -> add(steps, id, guess));
+                verdicts.keySet().forEach(id -> add(checks, id, guess));
+            }
+            for (Drafting.InspectedDraft looked : moved.get(i)) {
+                changed(values, values(looked.draft())).forEach(id -> add(steps, id, guess));
+                changed(verdicts, verdicts(looked.checks())).forEach(id -> add(checks, id, guess));
+            }
         }
         return new Guesses(steps, checks);
     }
@@ -84,25 +90,33 @@ public record Guesses(Map<Fact, Set<Measure>> steps, Map<CheckId, Set<Measure>> 
         return List.copyOf(new TreeSet<>(checks.getOrDefault(id, Set.of())));
     }
 
-    /** The garment with a guess moved; empty where it cannot be drafted so. */
-    private static Optional<Drafting.InspectedDraft> moved(Drafted drafted, Estimate guess) {
+    /** The garment with a guess moved up and down; none where it cannot be drafted even a little off. */
+    private static List<Drafting.InspectedDraft> moved(Drafted drafted, Estimate guess) {
+        List<Drafting.InspectedDraft> far = Arrays.stream(MOVED)
+                .mapToObj(share -> moved(drafted, guess, share))
+                .flatMap(Optional::stream)
+                .toList();
+        return far.isEmpty() ? moved(drafted, guess, MOVED_LEAST).stream().toList() : far;
+    }
+
+    private static Optional<Drafting.InspectedDraft> moved(Drafted drafted, Estimate guess, double share) {
         try {
             return Optional.of(Drafting.inspected(
-                    drafted.request().on(moved(drafted.request().sheet(), guess))));
+                    drafted.request().on(moved(drafted.request().sheet(), guess, share))));
         } catch (Refusal atTheEdge) {
             return Optional.empty();
         }
     }
 
     /** The sheet with a guess moved; it stays a guess. */
-    private static Sheet moved(Sheet sheet, Estimate guess) {
+    private static Sheet moved(Sheet sheet, Estimate guess, double share) {
         Map<Measure, Reading> readings = new EnumMap<>(Measure.class);
         readings.putAll(sheet.readings());
         Reading was = readings.get(guess.measure());
         readings.put(
                 guess.measure(),
                 new Reading(
-                        Length.mm(guess.amount().value() * (1 + MOVED)),
+                        Length.mm(guess.amount().value() * (1 + share)),
                         was == null ? Provenance.ESTIMATED : was.provenance()));
         return new Sheet(readings);
     }

@@ -11,13 +11,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What is offered against a verdict: only what mends. Each remedy is applied and everything looked at again; it stays
  * where its own check is true then and no other hangs worse than before. Of several the one that moves the least is
- * first.
+ * first. Where none mends it, what a hand set is given back.
  *
  * @param request what was drafted
  * @param found what was found on it
@@ -38,10 +40,27 @@ record Mending(
         boolean hangsStraight = check.verdict() == Verdict.TRUE || check.verdict() == Verdict.NOT_TAKEN;
         return hangsStraight
                 ? check
-                : check.settledBy(Remedies.whenAsked(() -> check.remedies().stream()
+                : check.settledBy(Remedies.whenAsked(() -> {
+                    List<Remedy> mending = check.remedies().stream()
+                            .filter(remedy -> mends(check, remedy))
+                            .sorted(Comparator.comparingDouble(this::moves))
+                            .toList();
+                    return mending.isEmpty() ? givingBack(check) : mending;
+                }));
+    }
+
+    /** Where nothing else mends it: what a hand set, given back one by one, or all of it together. */
+    private List<Remedy> givingBack(Check check) {
+        List<Setting> byHand = request.byHand().keySet().stream().sorted().toList();
+        List<Remedy> single = byHand.stream()
+                .map(setting -> Remedy.givingBack("Give back what was set for " + setting.spoken(), Set.of(setting)))
+                .filter(remedy -> mends(check, remedy))
+                .toList();
+        return single.isEmpty() && byHand.size() > 1
+                ? Stream.of(Remedy.givingBack("Give back all that was set by hand", Set.copyOf(byHand)))
                         .filter(remedy -> mends(check, remedy))
-                        .sorted(Comparator.comparingDouble(this::moves))
-                        .toList()));
+                        .toList()
+                : single;
     }
 
     private boolean mends(Check check, Remedy remedy) {

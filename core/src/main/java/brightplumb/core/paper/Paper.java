@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The sheet while it is being drawn on. Lines are recorded under the step that drew them: draw first, then say with
@@ -79,6 +80,15 @@ public final class Paper {
             facts.put(amount.fact(), amount);
         }
         return amount;
+    }
+
+    /**
+     * Takes back what was worked out for a line that is drawn otherwise now: its steps, with what they drew, and its
+     * facts.
+     */
+    public void takeBack(Set<Fact> names) {
+        steps.removeIf(step -> names.contains(step.fact()));
+        facts.keySet().removeAll(names);
     }
 
     /** An amount that was kept as a fact earlier in the draft. */

@@ -1,5 +1,6 @@
 package brightplumb.core.pattern;
 
+import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Rigid;
@@ -8,11 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * A piece as it lies on the body: folds shut, zones where they belong, hidden cloth left out. Where hidden cloth leaves
- * a gap in the outline, the fold that hides it is the edge: a straight line, part of the edge that follows. A fold that
- * takes more at its top than at its foot shows there as the dart it stands for.
+ * a gap in the outline, the fold that hides it is the edge, part of the edge that follows. A fold that takes more at
+ * its top than at its foot shows there as the dart it stands for.
  */
 final class Worn {
 
@@ -33,7 +35,7 @@ final class Worn {
                 Optional<Rigid> move = lies.apply(inside(part));
                 if (move.isPresent()) {
                     Segment moved = move.get() == Rigid.STAY ? part : part.moved(move.get());
-                    bridge(run, moved.from());
+                    bridge(run, moved.from(), piece.folds());
                     run.add(moved);
                 }
             }
@@ -45,7 +47,7 @@ final class Worn {
                 .flatMap(d -> lies.apply(d.point()).stream().map(d::moved))
                 .toList());
         piece.folds().forEach(f -> dart(f, lies).ifPresent(darts::add));
-        return piece.withEdges(closed(seen))
+        return piece.withEdges(closed(seen, piece.folds()))
                 .withDarts(darts)
                 .withFolds(List.of())
                 .withLines(List.of())
@@ -61,13 +63,13 @@ final class Worn {
         return part.at(0.5).plus(part.direction(0.5).turned().times(WITHIN));
     }
 
-    private static List<Edge> closed(List<Edge> seen) {
+    private static List<Edge> closed(List<Edge> seen, List<Fold> folds) {
         List<Edge> closed = new ArrayList<>();
         for (int i = 0; i < seen.size(); i++) {
             Edge before = seen.get((i + seen.size() - 1) % seen.size());
             List<Segment> run = new ArrayList<>();
             run.add(before.run().get(before.run().size() - 1));
-            bridge(run, seen.get(i).run().get(0).from());
+            bridge(run, seen.get(i).run().get(0).from(), folds);
             run.remove(0);
             run.addAll(seen.get(i).run());
             closed.add(seen.get(i).along(run));
@@ -75,13 +77,24 @@ final class Worn {
         return closed;
     }
 
-    private static void bridge(List<Segment> run, Point to) {
+    private static void bridge(List<Segment> run, Point to, List<Fold> folds) {
         if (!run.isEmpty()) {
             Point from = run.get(run.size() - 1).to();
             if (from.distance(to) > Tolerance.SAME_POINT) {
-                run.add(new Line(from, to));
+                run.addAll(along(from, to, folds));
             }
         }
+    }
+
+    /** The line of the fold that lies there; straight across where none does, as between zones that were moved. */
+    private static List<Segment> along(Point from, Point to, List<Fold> folds) {
+        return folds.stream()
+                .map(Fold::out)
+                .flatMap(line -> Stream.of(line, Curves.reversed(line)))
+                .filter(line -> line.get(0).from().distance(from) < Tolerance.SAME_POINT
+                        && line.get(line.size() - 1).to().distance(to) < Tolerance.SAME_POINT)
+                .findFirst()
+                .orElseGet(() -> List.of(new Line(from, to)));
     }
 
     /** The dart that a fold stands for at its top. */

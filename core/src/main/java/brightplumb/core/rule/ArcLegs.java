@@ -11,8 +11,6 @@ import static brightplumb.core.rule.Rule.worked;
 import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
-import brightplumb.core.measure.Measure;
-import brightplumb.core.working.Amount;
 import java.util.Map;
 
 /** Legs by the taped arcs of front and back, the waist as wide as the hip and gathered. Common practice, no source. */
@@ -29,8 +27,9 @@ final class ArcLegs {
                     entry(
                             HIP_ALLOCATION,
                             worked(
-                                    given -> arc(given, Measure.BACK_HIP_ARC)
-                                            .minus(arc(given, Measure.FRONT_HIP_ARC))
+                                    given -> given.body()
+                                            .backHipArc()
+                                            .minus(given.body().frontHipArc())
                                             .over(4),
                                     "Each half from its own arc.")),
                     entry(WAIST_FINISH, chosen(WaistFinish.GATHERED, "As wide as the hip, drawn up on elastic.")),
@@ -41,28 +40,14 @@ final class ArcLegs {
                     entry(
                             FRONT_EXTENSION,
                             worked(
-                                    given -> arc(given, Measure.FRONT_HIP_ARC)
-                                            .over(2)
-                                            .over(4),
+                                    given -> given.body().frontHipArc().over(2).over(4),
                                     "A quarter of half the front arc.")),
                     entry(
                             BACK_EXTENSION,
-                            worked(
-                                    given -> arc(given, Measure.BACK_HIP_ARC)
-                                            .over(2)
-                                            .over(2),
-                                    "Half of half the back arc.")),
+                            worked(given -> given.body().backHipArc().over(2).over(2), "Half of half the back arc.")),
                     entry(LEG_SHAPE, chosen(LegShape.PLUMB, "Each leg straight down from its own fork and side.")),
                     entry(BACK_LEG_ADD, inches(0, "Nothing is added to the back.")),
                     entry(CLOSURE, chosen(Closure.NONE, "It is pulled on."))));
 
     private ArcLegs() {}
-
-    /** An arc as taped; half the hip stands in for one that was not. */
-    private static Amount arc(Given given, Measure measure) {
-        return given.body()
-                .find(measure)
-                .orElseGet(() ->
-                        given.body().hip().over(2).called(measure.spoken()).asEstimate());
-    }
 }

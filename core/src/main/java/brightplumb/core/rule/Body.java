@@ -4,6 +4,7 @@ import static brightplumb.core.measure.Measure.*;
 
 import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Provenance;
 import brightplumb.core.measure.Reading;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
@@ -11,10 +12,12 @@ import brightplumb.core.pattern.Hand;
 import brightplumb.core.working.Amount;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -26,6 +29,8 @@ public final class Body {
 
     private final Map<Measure, Amount> taken = new EnumMap<>(Measure.class);
     private final Map<Measure, Estimate> estimates = new EnumMap<>(Measure.class);
+    /** Those on the sheet that are estimated there. */
+    private final Set<Measure> worked = EnumSet.noneOf(Measure.class);
 
     /** Measures that begin at the waist: they give up what a garment sits below it; the crotch length twice that. */
     private static final List<Measure> FROM_THE_WAIST =
@@ -44,6 +49,9 @@ public final class Body {
      */
     private void take(Measure measure, Reading reading, Amount amount) {
         taken.put(measure, amount);
+        if (reading.provenance() == Provenance.ESTIMATED) {
+            worked.add(measure);
+        }
         if (!reading.provenance().taped()) {
             estimates.put(
                     measure, new Estimate(measure, amount, reading.provenance().said()));
@@ -129,6 +137,7 @@ public final class Body {
         Body lower = new Body();
         lower.taken.putAll(taken);
         lower.estimates.putAll(estimates);
+        lower.worked.addAll(worked);
         Amount share = Amount.ratio(
                 "how far down to the hip",
                 Math.min(1, below.value() / hipDepth().value()));
@@ -166,6 +175,9 @@ public final class Body {
         if (taken.containsKey(FRONT_HIP_ARC) || taken.containsKey(BACK_HIP_ARC)) {
             guessMissing(BACK_HIP_ARC, "hip − front hip", () -> hip().minus(taken.get(FRONT_HIP_ARC)));
             guessMissing(FRONT_HIP_ARC, "hip − back hip", () -> hip().minus(taken.get(BACK_HIP_ARC)));
+        } else {
+            guessMissing(FRONT_HIP_ARC, "hip ÷ 2", () -> hip().over(2));
+            guessMissing(BACK_HIP_ARC, "hip ÷ 2", () -> hip().over(2));
         }
         guessMissing(BODY_RISE, "hip ÷ 4 + {1 in}", () -> hip().over(4).plus(Amount.inches("rise allowance", 1)));
         guessMissing(
@@ -257,11 +269,31 @@ public final class Body {
         return hipDepthAtCentre == null ? hipDepth() : hipDepthAtCentre;
     }
 
+    /**
+     * Whether a tape or a size table says how the hip is shared between front and back. Else half of it stands in for
+     * each arc, or what somebody estimated.
+     */
+    public boolean arcsKnown() {
+        return known(FRONT_HIP_ARC) || known(BACK_HIP_ARC);
+    }
+
+    private boolean known(Measure measure) {
+        return taken.containsKey(measure) && !worked.contains(measure);
+    }
+
+    /** Across the front at hip level, from side seam to side seam; half the hip where no arc was taped. */
+    public Amount frontHipArc() {
+        return require(FRONT_HIP_ARC);
+    }
+
+    /** Across the back at hip level, likewise. */
+    public Amount backHipArc() {
+        return require(BACK_HIP_ARC);
+    }
+
     /** Whether the back hip, as taped, is no larger than the front. */
     public boolean flatSeated() {
-        return find(BACK_HIP_ARC)
-                .flatMap(back -> find(FRONT_HIP_ARC).map(front -> back.value() <= front.value()))
-                .orElse(false);
+        return arcsKnown() && backHipArc().value() <= frontHipArc().value();
     }
 
     /** Between the bust points; by bust or hip where it was not taken. */

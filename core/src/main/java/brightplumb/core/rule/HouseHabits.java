@@ -12,11 +12,9 @@ import static brightplumb.core.rule.WaistSettings.*;
 import static java.util.Map.entry;
 
 import brightplumb.core.measure.Length;
-import brightplumb.core.measure.Measure;
 import brightplumb.core.working.Amount;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 
 /** What the house does alike on skirts and on legs. Our own choice. */
@@ -109,11 +107,8 @@ public final class HouseHabits {
     }
 
     static Amount allocation(Given given) {
-        Optional<Amount> front = given.body().find(Measure.FRONT_HIP_ARC);
-        Optional<Amount> back = given.body().find(Measure.BACK_HIP_ARC);
-        return front.isPresent() && back.isPresent()
-                ? back.get().minus(front.get()).over(4)
-                : Amount.byHabit(0.25);
+        Body body = given.body();
+        return body.arcsKnown() ? body.backHipArc().minus(body.frontHipArc()).over(4) : Amount.byHabit(0.25);
     }
 
     /** @param what what ends so far above the hip */

@@ -27,6 +27,7 @@ public final class BodiceChecks {
             always(WaistMeetsWaist.ID, WaistMeetsWaist::of),
             always(WaistCloses.ID, WaistCloses::of),
             always(GoesRound.WAIST, GoesRound::waist),
+            where(CentreFrontLies.ID, CentreFrontLies::applies, CentreFrontLies::of),
             always(HipCloses.ID, HipCloses::of),
             always(GoesRound.HIP, GoesRound::hip),
             always(LegFits.THIGH, LegFits::thigh),

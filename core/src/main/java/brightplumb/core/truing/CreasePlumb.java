@@ -15,6 +15,7 @@ import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
+import brightplumb.core.rule.HemSettings;
 import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
 import brightplumb.core.rule.LegShape;
@@ -33,6 +34,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * Whether the leg hangs by its crease: equal halves on either side of it at knee and hem. Unequal halves twist the leg.
@@ -44,14 +46,16 @@ final class CreasePlumb {
     private static final double STILL_PLUMB = 1;
     private static final double LEANS = 3;
 
+    /** Halves that differ by less are equal, mm. */
+    private static final double EQUAL = Length.INCH / 8;
+
     private CreasePlumb() {}
 
     static Check of(Inspected on) {
         Halves halves = new Halves(on);
         double lean = halves.worst().lean(halves.crotchY());
         boolean centred = on.set().amount(LegSettings.SIDE_IN).value() == 0
-                && on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.PLUMB
-                && !halves.cutShort();
+                && on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) != LegShape.PLUMB;
         Verdict verdict = lean <= STILL_PLUMB ? Verdict.TRUE : lean <= LEANS || !centred ? Verdict.WATCH : Verdict.OFF;
         return new Check(
                 ID,
@@ -62,7 +66,9 @@ final class CreasePlumb {
                 0,
                 STILL_PLUMB,
                 verdict == Verdict.TRUE
-                        ? "The halves on either side of the crease are equal at knee and hem."
+                        ? halves.apart() <= EQUAL
+                                ? "The halves on either side of the crease are equal at the " + halves.places() + "."
+                                : "The leg hangs by its crease, which leans less than a degree."
                         : "The halves on either side of the crease are not equal: the leg leans.",
                 verdict == Verdict.TRUE ? "" : why(on, halves.worst()),
                 verdict == Verdict.TRUE ? List.of() : centred(on),
@@ -76,9 +82,6 @@ final class CreasePlumb {
         }
         if (on.set().choice(LegSettings.LEG_SHAPE, LegShape.class) == LegShape.PLUMB) {
             return "Each leg falls straight from its own fork and side, not from the crease.";
-        }
-        if (new Halves(on).cutShort()) {
-            return "The whole leg is centred at the knee; cut above it, its halves are not yet equal.";
         }
         String wider = worst.inner() > worst.outer() ? "inseam" : "side";
         return "The " + worst.panel() + " reaches further to the " + wider + " at the " + worst.where()
@@ -117,8 +120,21 @@ final class CreasePlumb {
             }
         }
 
+        /** How much the halves differ at the most, mm. */
+        double apart() {
+            return levels().stream()
+                    .mapToDouble(a -> Math.abs(a.outer() - a.inner()))
+                    .max()
+                    .orElse(0);
+        }
+
+        /** Where it is looked at. */
+        String places() {
+            return levels().stream().map(At::where).distinct().collect(Collectors.joining(" and at the "));
+        }
+
         /** Whether the leg ends above the knee through which it was led, so that no level it was centred on is left. */
-        boolean cutShort() {
+        private boolean cutShort() {
             return on.draft().levels().stream().noneMatch(l -> l.name().equals("knee"))
                     && !on.set().askedBeyondWay(LegSettings.HEM);
         }
@@ -132,8 +148,8 @@ final class CreasePlumb {
         }
 
         /**
-         * The knee of a leg that is led through it, and the hem, of both panels; of a leg that ends above the knee the
-         * hem, where the whole leg's halves are not yet equal, in front alone.
+         * The knee of a leg that is led through it, and the hem, of both panels. A leg that is cut above the knee is
+         * looked at where the whole leg is centred: its halves are not yet equal at the hem.
          */
         private List<At> levels() {
             List<At> levels = new ArrayList<>();
@@ -145,15 +161,32 @@ final class CreasePlumb {
             boolean pastKnee = !Double.isNaN(knee);
             LegShape shape = on.set().choice(LegSettings.LEG_SHAPE, LegShape.class);
             boolean throughKnee = shape == LegShape.TAPERED || shape == LegShape.TAPE;
+            if (cutShort() && throughKnee) {
+                double wholeKnee = on.draft()
+                        .told(HemSettings.KNEE_LEVEL.fact())
+                        .orElseThrow()
+                        .value();
+                levels.add(wholeLeg(Half.FRONT, wholeKnee, 0, 0));
+                levels.add(wholeLeg(
+                        Half.BACK,
+                        wholeKnee,
+                        on.set().amount(LegSettings.BACK_LEG_ADD).value(),
+                        on.set().amount(LegSettings.BACK_SIDE_ADD).value()));
+                return levels;
+            }
             if (pastKnee && throughKnee) {
                 levels.add(at(on.front(), "knee", knee));
                 levels.add(at(on.back(), "knee", knee));
             }
             levels.add(hem(on.front()));
-            if (pastKnee || on.set().askedBeyondWay(LegSettings.HEM)) {
-                levels.add(hem(on.back()));
-            }
+            levels.add(hem(on.back()));
             return levels;
+        }
+
+        /** The whole leg at the knee: as much on either side of the crease, and what the back has beyond the front. */
+        private At wholeLeg(Half half, double knee, double inner, double outer) {
+            double each = (on.fact(LegFacts.KNEE_WIDTH.of(half)).value() - inner - outer) / 2;
+            return new At(half.panel(), "knee of the whole leg", knee, each + inner, each + outer);
         }
 
         private At at(Piece piece, String where, double y) {

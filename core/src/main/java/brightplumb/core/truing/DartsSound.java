@@ -25,6 +25,7 @@ import brightplumb.core.table.Lines;
 import brightplumb.core.table.Quantity;
 import brightplumb.core.table.Verdict;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,9 @@ final class DartsSound {
     private static final double MOST_APART = 0.5;
     private static final double MOST_TURN = 5;
 
+    /** A dart takes in two fifths of its length at the most, or its point stands out. Our own choice. */
+    private static final double STOUT = 0.4;
+
     private DartsSound() {}
 
     /** Whether there is a dart at all. */
@@ -53,14 +57,19 @@ final class DartsSound {
         boolean low = darts.low();
         boolean lame = darts.apart() >= MOST_APART;
         boolean cornered = darts.turn() >= MOST_TURN;
-        boolean sound = heavy == null && !low && !lame && !cornered;
+        boolean off = heavy != null || low || lame || cornered;
+        boolean stout = !off && Darts.tooStout(darts.stoutest());
         String cause = heavy != null
                 ? "A " + heavy.panel() + " dart takes more than one dart carries; its point would stand out."
                 : low
                         ? "A dart runs too close to the hip line."
                         : cornered
                                 ? "The waist turns a corner over a closed dart."
-                                : lame ? "A dart's legs are not one length." : "";
+                                : lame
+                                        ? "A dart's legs are not one length."
+                                        : stout
+                                                ? "A dart is short for what it takes in; its point would stand out."
+                                                : "";
         Measured measure = heavy != null
                 ? new Measured(
                         Quantity.MM,
@@ -71,26 +80,55 @@ final class DartsSound {
                         ? new Measured(Quantity.MM, darts.lowest(), on.hipY() - Length.INCH, 0)
                         : cornered
                                 ? new Measured(Quantity.DEGREES, darts.turn(), 0, MOST_TURN)
-                                : new Measured(Quantity.MM, darts.apart(), 0, MOST_APART);
+                                : stout
+                                        ? new Measured(
+                                                Quantity.MM,
+                                                darts.stoutest().length(),
+                                                darts.stoutest().intake() / STOUT,
+                                                0)
+                                        : new Measured(Quantity.MM, darts.apart(), 0, MOST_APART);
         List<Remedy> remedies = new ArrayList<>();
         if (heavy != null || low) {
             remedies.add(mended(on, darts));
         }
+        if (stout) {
+            remedies.addAll(longer(darts));
+        }
         return new Check(
                 ID,
                 "Darts",
-                sound ? Verdict.TRUE : Verdict.OFF,
+                off ? Verdict.OFF : stout ? Verdict.WATCH : Verdict.TRUE,
                 measure.quantity(),
                 measure.measured(),
                 measure.wanted(),
                 measure.tolerance(),
-                sound
-                        ? "Legs are one length, points stop above the hip, and the waist runs smooth over each closed "
-                                + "dart."
-                        : "The darts would not sew up flat.",
+                off
+                        ? "The darts would not sew up flat."
+                        : stout
+                                ? "A dart is stout: it takes much in over a short way."
+                                : "Legs are one length, points stop above the hip, and the waist runs smooth over each "
+                                        + "closed dart.",
                 cause,
                 remedies,
                 darts);
+    }
+
+    /** Each dart that is too short for what it takes is made as long as that asks, or takes what its length carries. */
+    private static List<Remedy> longer(Darts darts) {
+        Map<Setting, SettingValue> lengths = new HashMap<>();
+        Map<Setting, SettingValue> intakes = new HashMap<>();
+        for (Piece piece : darts.pieces()) {
+            double takes = piece.darts().stream().mapToDouble(Dart::intake).sum();
+            piece.darts().stream().filter(Darts::tooStout).forEach(d -> {
+                Setting length = piece.behind() ? DartSettings.DART_LENGTH_BACK : DartSettings.DART_LENGTH_FRONT;
+                Setting intake = piece.behind() ? DartSettings.DART_INTAKE_BACK : DartSettings.DART_INTAKE_FRONT;
+                lengths.put(length, length.value(Math.ceil(d.intake() / STOUT)));
+                intakes.put(intake, intake.value(Math.floor(takes * STOUT * d.length() / d.intake())));
+            });
+        }
+        return List.of(
+                new Remedy("Make the dart longer", lengths),
+                new Remedy("Let the dart take less; the side takes the rest", intakes));
     }
 
     /** What is told of the darts: what is worst about them, or how far their legs differ. */
@@ -163,6 +201,18 @@ final class DartsSound {
 
         boolean low() {
             return pieces().stream().flatMap(p -> p.darts().stream()).anyMatch(this::tooLow);
+        }
+
+        /** The dart that takes most for its length; there is one. */
+        Dart stoutest() {
+            return pieces().stream()
+                    .flatMap(p -> p.darts().stream())
+                    .max(Comparator.comparingDouble(d -> d.intake() / d.length()))
+                    .orElseThrow();
+        }
+
+        static boolean tooStout(Dart dart) {
+            return dart.intake() > STOUT * dart.length() + DartLimit.GRACE;
         }
 
         /** How far the legs of a dart differ at the most, mm. */

@@ -13,6 +13,8 @@ import brightplumb.core.measure.Length;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.paper.Remedy;
 import brightplumb.core.pattern.Half;
+import brightplumb.core.rule.Closure;
+import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.HipSettings;
 import brightplumb.core.rule.LegFacts;
 import brightplumb.core.rule.LegSettings;
@@ -45,12 +47,42 @@ final class GoesRound {
     static final CheckId BUST = new CheckId("bust.fits", "fits");
 
     private static final double KNEE_ROOM = Length.INCH;
+    /** A waist that closes is at the most so much wider than the body, mm. Common practice, no source. */
+    private static final double LOOSE = 2 * Length.INCH;
+
     private static final double BARE = Length.INCH / 2;
 
     private GoesRound() {}
 
+    /** A waist that closes must go round the body, and be no looser than what hangs from it can bear. */
     static Check waist(Inspected on) {
-        return fits(on, WAIST, "Waist room", WaistSettings.WAIST_EASE, Round::waist);
+        Check fits = fits(on, WAIST, "Waist room", WaistSettings.WAIST_EASE, Round::waist);
+        Round round = Round.waist(on);
+        double loose = round.measured() / (1 + on.set().cloth().stretch()) - round.body() - LOOSE;
+        // What is pulled on is judged by what holds it.
+        boolean closes = !on.set().chose(ClosureSettings.CLOSURE, Closure.NONE);
+        return fits.verdict() != Verdict.TRUE || !closes || loose <= WaistCloses.TOLERANCE
+                ? fits
+                : new Check(
+                        WAIST,
+                        "Waist room",
+                        Verdict.WATCH,
+                        Quantity.MM,
+                        round.measured(),
+                        round.body() + LOOSE,
+                        WaistCloses.TOLERANCE,
+                        "The waist stands off her.",
+                        "A waist more than {2} wider than the body slides down, and the whole garment with it.",
+                        List.of(new Remedy(
+                                "Take the waist in",
+                                Map.of(
+                                        WaistSettings.WAIST_EASE,
+                                        WaistSettings.WAIST_EASE.value(on.set()
+                                                        .amount(WaistSettings.WAIST_EASE)
+                                                        .value()
+                                                - loose
+                                                - LOOSE / 2)))),
+                        round);
     }
 
     /** Whether a girth of the garment goes round the body there, with the setting that eases it where it does not. */
@@ -82,7 +114,7 @@ final class GoesRound {
         boolean woven = !on.set().cloth().stretches();
         Verdict verdict = round.spare() < -WaistCloses.TOLERANCE
                 ? Verdict.OFF
-                : woven && round.spare() < BARE - WaistCloses.TOLERANCE ? Verdict.WATCH : Verdict.TRUE;
+                : woven && !byItsWay(on) && round.spare() < BARE - WaistCloses.TOLERANCE ? Verdict.WATCH : Verdict.TRUE;
         boolean byHand = on.set().byHand(HipSettings.HIP_EASE);
         return new Check(
                         HIP,
@@ -102,8 +134,7 @@ final class GoesRound {
                             case WATCH ->
                                 byHand
                                         ? "Less ease was asked than cloth that does not give needs to sit in."
-                                        : "This way drafts on the bare hip and counts on the seams and what can be "
-                                                + "let out.";
+                                        : "What was set by hand takes the room that its way gives the hip.";
                             default -> "It was asked smaller than her hip" + whatGives(on);
                         },
                         verdict == Verdict.TRUE
@@ -115,6 +146,12 @@ final class GoesRound {
                                         })),
                         round)
                 .asFloor();
+    }
+
+    /** A way that drafts on the bare hip says so once, in a notice: it is no fault of this garment. */
+    private static boolean byItsWay(Inspected on) {
+        return !on.set().byHand(HipSettings.HIP_EASE)
+                && on.set().amount(HipSettings.HIP_EASE).value() < BARE;
     }
 
     /** Whether a leg goes down over the knee, so that it must go round it. */

@@ -17,6 +17,7 @@ public final class LegChecks {
             always(SeamsMeet.SIDES, SeamsMeet::sides),
             always(WaistCloses.ID, WaistCloses::of),
             where(GoesRound.WAIST, on -> !on.gathered(), GoesRound::waist),
+            where(CentreFrontLies.ID, CentreFrontLies::applies, CentreFrontLies::of),
             always(HipCloses.ID, HipCloses::of),
             always(GoesRound.HIP, GoesRound::hip),
             always(JoinsSmooth.ID, JoinsSmooth::of),

@@ -99,7 +99,8 @@ final class LengthSuits {
         if (skirt
                 && !on.set().byHand(HemSettings.LENGTH)
                 && hem > knee + Length.INCH
-                && hem < knee + MEANT_FOR_THE_KNEE) {
+                && hem < knee + MEANT_FOR_THE_KNEE
+                && pushed(on)) {
             broken.add(new Bound(
                     "the knee",
                     knee,
@@ -127,6 +128,12 @@ final class LengthSuits {
                     gives.value(shortens ? end : Math.max(0, centre - zip - STAYS_CLOSED))));
         }
         return broken;
+    }
+
+    /** Whether the hem is so narrow that the legs push it at a step, and does not open for them. */
+    private static boolean pushed(Inspected on) {
+        Stepping stepping = new Stepping(on);
+        return stepping.needed() - stepping.slit() > StridesFreely.TOLERANCE;
     }
 
     /**

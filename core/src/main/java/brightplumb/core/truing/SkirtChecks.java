@@ -12,6 +12,7 @@ public final class SkirtChecks {
     public static final List<Inspection> ALL = List.of(
             always(WaistCloses.ID, WaistCloses::of),
             always(GoesRound.WAIST, GoesRound::waist),
+            where(CentreFrontLies.ID, CentreFrontLies::applies, CentreFrontLies::of),
             always(HipCloses.ID, HipCloses::of),
             always(GoesRound.HIP, GoesRound::hip),
             always(SeamsMeet.SIDES, SeamsMeet::sides),

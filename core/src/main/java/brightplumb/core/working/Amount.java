@@ -233,6 +233,15 @@ public final class Amount {
         return new Amount(value, kind, expression, definition, fact, estimated, true);
     }
 
+    /**
+     * Whether something of that name is a part of how this amount was made.
+     *
+     * @param name what the bench calls it
+     */
+    public boolean worksFrom(String name) {
+        return definition.worksFrom(name);
+    }
+
     private Amount join(Operation operation, Amount other, double result, Kind resultKind) {
         return made(
                 result,

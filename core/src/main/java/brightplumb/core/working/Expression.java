@@ -23,6 +23,17 @@ public sealed interface Expression {
      */
     record Stated(String words, double value, Amount.Kind kind) implements Expression {}
 
+    /** Whether something of that name is in it. */
+    default boolean worksFrom(String name) {
+        if (this instanceof Named named) {
+            return named.name().equals(name);
+        }
+        if (this instanceof Joined joined) {
+            return joined.left().worksFrom(name) || joined.right().worksFrom(name);
+        }
+        return this instanceof Picked picked && picked.parts().stream().anyMatch(p -> p.worksFrom(name));
+    }
+
     /** Two parts joined by an operation. */
     record Joined(Operation operation, Expression left, Expression right) implements Expression {}
 

@@ -40,11 +40,11 @@ class RemediesTest {
                 new Wrong("straight-skirt", Map.of("zipLength", 60.0), null),
                 new Wrong("straight-skirt", Map.of("closure", "none"), null),
                 new Wrong("straight-skirt", Map.of("closure", "side-zip", "zipLength", 70.0), null),
-                new Wrong("straight-skirt", Map.of("dartIntakeBack", 110.0, "dartLengthFront", 110.0), null),
+                new Wrong("straight-skirt", Map.of("dartIntakeBack", 70.0, "hipEase", 280.0), null),
                 new Wrong("straight-skirt", Map.of(), NARROW),
                 new Wrong("knit-pencil", Map.of(), null),
                 new Wrong("knit-pencil", Map.of(), new Cloth(0.1, 1500, true, false)),
-                new Wrong("slit-pencil", Map.of("stride", 800.0), null),
+                new Wrong("slit-pencil", Map.of("stride", 800.0, "slit", 100.0), null),
                 new Wrong("ankle-pencil", Map.of("slit", 0.0), null),
                 new Wrong("classic-trousers", Map.of(), null),
                 new Wrong("classic-trousers", Map.of("backRise", 0.0, "forkDrop", 0.0), null),
@@ -55,7 +55,7 @@ class RemediesTest {
                 new Wrong("classic-trousers", Map.of("closure", "none"), null),
                 new Wrong("classic-trousers", Map.of(), new Cloth(0.3, 1500, true, false)),
                 new Wrong("palazzo", Map.of(), NARROW),
-                new Wrong("shorts-block", Map.of("dartIntakeBack", 110.0), null),
+                new Wrong("shorts-block", Map.of("dartIntakeBack", 70.0, "hipEase", 280.0, "backIn", 0.0), null),
                 new Wrong("tailored-shorts", Map.of(), null),
                 new Wrong("drawcord-shorts", Map.of("elastic", 350.0), null),
                 new Wrong("lounge-shorts", Map.of("waistEase", -200.0, "elasticStretch", 0.2), null));
@@ -103,6 +103,7 @@ class RemediesTest {
 
     private static DraftRequest asked(Drafted before, Wrong wrong, Remedy remedy) {
         Map<String, Object> settings = new HashMap<>(wrong.settings());
+        remedy.givenBack().forEach(setting -> settings.remove(setting.key()));
         settings.putAll(SettingValue.told(remedy.settings()));
         Cloth cloth = before.request().cloth();
         if (remedy.clothWidth() != null) {

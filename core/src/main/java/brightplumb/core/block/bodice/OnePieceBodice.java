@@ -3,6 +3,7 @@ package brightplumb.core.block.bodice;
 import static brightplumb.core.paper.Drawn.Role.OUTLINE;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
+import brightplumb.core.block.leg.Legs;
 import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Line;
@@ -62,6 +63,7 @@ final class OnePieceBodice {
      * @throws Refusal where a measure is missing, or front and back side cannot be brought to one length
      */
     Draft draft() {
+        table.paper().takeBack(Legs.OWN_WAIST);
         UpperHalf upper = new UpperHalf(table);
         Levels levels = upper.levels();
         Amount waist = table.step(

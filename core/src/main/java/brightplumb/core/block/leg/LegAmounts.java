@@ -130,6 +130,9 @@ final class LegAmounts {
         if (intake.value() < DartRules.LEAST.value()) {
             intake = NONE;
         }
+        if (!gathered) {
+            DartRules.kept(set, panel, intake, drop.notBelowZero());
+        }
         return paper.step(
                 intake.as(PanelFacts.DART_INTAKE.of(panel), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
@@ -162,7 +165,7 @@ final class LegAmounts {
                 // No step: what the setting comes to is told all the same, for when there is a dart.
                 paper.fact(waist.over(2).as(PanelFacts.DART_FROM_CENTRE.ofBack(), "back dart from the centre back"));
             }
-            return placed(panel, centreIn.plus(waist.over(2)), List.of());
+            return List.of();
         }
         Amount length = DartRules.length(paper, set, paper.known(Fact.HIP_DEPTH), panel);
         double each = intake.value() / count;

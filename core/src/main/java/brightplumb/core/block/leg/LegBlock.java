@@ -209,6 +209,7 @@ final class LegBlock {
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), LegPieces.joins(frontPiece, backPiece));
         pattern = LegPieces.notched(pattern, hipDepth.value(), knee.value(), length.value());
         HipRange.addStep(paper, set);
+        WaistNotices.bareHip(paper, set);
         WaistNotices.pulledOn(paper, set);
         LegNotices.say(paper, body, set, front, back, found, drawn, hipDepth.value(), crotch.value());
         if (zip > 0) {
@@ -221,9 +222,12 @@ final class LegBlock {
     }
 
     private Amount crotchDepth() {
-        setting(RISE_EASE, "Deeper than the rise");
-        Amount depth = set.belowBand(set.amount(CROTCH_DEPTH).called("crotch depth from the waist"))
-                .as(LegFacts.CROTCH_DEPTH, "crotch depth");
+        Amount asked = set.amount(CROTCH_DEPTH);
+        if (asked.worksFrom(RISE_EASE.spoken())) {
+            setting(RISE_EASE, "Deeper than the rise");
+        }
+        Amount depth =
+                set.belowBand(asked.called("crotch depth from the waist")).as(LegFacts.CROTCH_DEPTH, "crotch depth");
         for (Half panel : Half.values()) {
             paper.draw(panel.id(), CONSTRUCTION, "", new Line(Point.of(0, 0), Point.of(0, depth.value())));
         }

@@ -94,7 +94,7 @@ final class LegNotices {
                             ? "whether front and back curve together are long enough for her"
                             : "how far the back must rise. Until then a thirty-second of the hip stands in");
         }
-        if (body.find(Measure.FRONT_HIP_ARC).isEmpty() && !set.byHand(HIP_ALLOCATION)) {
+        if (!body.arcsKnown() && !set.byHand(HIP_ALLOCATION)) {
             return helps(Measure.FRONT_HIP_ARC, "how much of the hip belongs to the back");
         }
         if (body.estimateOf(Measure.HIP_DEPTH).isPresent()) {

@@ -15,14 +15,22 @@ import static brightplumb.core.rule.WaistSettings.*;
 
 import brightplumb.core.block.waist.FloorLength;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.BandPlace;
+import brightplumb.core.rule.LegFacts;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Caution;
 import brightplumb.core.table.Operation;
 import brightplumb.core.table.Rank;
 import brightplumb.core.table.Table;
+import brightplumb.core.working.Fact;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The leg block: draws front and back of a leg, or of each of two that differ, from nothing. */
 public final class Legs implements Operation {
@@ -89,6 +97,30 @@ public final class Legs implements Operation {
             HEM_ALLOWANCE,
             SIDE_SEWN_IN,
             LET_OUT);
+
+    /** What belongs to the legs' own waist and to a side that ends there: of no use where the legs run on above it. */
+    public static final Set<Fact> OWN_WAIST = Stream.concat(
+                    Arrays.stream(Half.values())
+                            .flatMap(half -> Stream.of(
+                                            PanelFacts.WAIST_QUARTER,
+                                            PanelFacts.CENTRE_IN,
+                                            PanelFacts.DART_INTAKE,
+                                            PanelFacts.DART_COUNT,
+                                            PanelFacts.DART_LENGTH,
+                                            PanelFacts.DART_PLACE,
+                                            PanelFacts.DART_FROM_CENTRE,
+                                            PanelFacts.DART_SECOND,
+                                            PanelFacts.SIDE_INSET,
+                                            PanelFacts.WAIST_LINE,
+                                            LegFacts.SIDE)
+                                    .map(fact -> fact.of(half))),
+                    Stream.of(
+                            PanelFacts.BACK_IN,
+                            CENTRE_FRONT_DROP.fact(),
+                            SIDE_RISE.fact(),
+                            LegFacts.BACK_RISE,
+                            ELASTIC.fact()))
+            .collect(Collectors.toUnmodifiableSet());
 
     @Override
     public String id() {

@@ -7,6 +7,7 @@ import static brightplumb.core.rule.WaistSettings.*;
 import brightplumb.core.block.waist.DartRules;
 import brightplumb.core.block.waist.WaistQuarter;
 import brightplumb.core.measure.Refusal;
+import brightplumb.core.measure.Sentence;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Body;
@@ -119,17 +120,20 @@ final class SkirtAmounts {
         Amount asked = set.asked(setting)
                 .map(amount -> amount.called(setting.spoken() + ", as asked"))
                 .orElseGet(() -> byPlan(panel).atMost(DartLimit.of(panel).times(2)));
-        Amount intake =
-                asked.atMost(hip.minus(WaistQuarter.fromCentre(centreIn, waist)).notBelowZero());
+        Amount room = hip.minus(WaistQuarter.fromCentre(centreIn, waist)).notBelowZero();
+        Amount intake = asked.atMost(room);
         if (intake.value() < DartRules.LEAST.value()) {
             intake = NONE;
         }
+        DartRules.kept(set, panel, intake, room);
         return paper.step(
                 intake.as(PanelFacts.DART_INTAKE.of(panel), panel.id() + " dart intake"),
                 panel.title() + " darts take in",
                 set.byHand(setting)
-                        ? "Set by hand, but never more than the quarter has to give."
-                        : set.why(DART_PLAN) + " Never more than the quarter has to give; under {0.25} none is sewn.");
+                        ? set.why(setting)
+                        : set.why(DART_PLAN)
+                                .and(Sentence.of(
+                                        " Never more than the quarter has to give; under {0.25} none is sewn.")));
     }
 
     /** What the plan would have the darts of a quarter take. */

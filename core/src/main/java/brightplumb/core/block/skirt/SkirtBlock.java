@@ -132,6 +132,7 @@ final class SkirtBlock {
         Pattern pattern = new Pattern(List.of(frontPiece, backPiece), SkirtPieces.joins(frontPiece, backPiece));
 
         HipRange.addStep(paper, set);
+        WaistNotices.bareHip(paper, set);
         WaistNotices.pulledOn(paper, set);
         SkirtNotices.say(paper, body, set, shares, front, back);
         if (zip != null) {

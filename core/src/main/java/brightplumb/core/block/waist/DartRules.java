@@ -1,5 +1,7 @@
 package brightplumb.core.block.waist;
 
+import static brightplumb.core.rule.DartSettings.DART_INTAKE_BACK;
+import static brightplumb.core.rule.DartSettings.DART_INTAKE_FRONT;
 import static brightplumb.core.rule.DartSettings.DART_LENGTH_BACK;
 import static brightplumb.core.rule.DartSettings.DART_LENGTH_FRONT;
 import static brightplumb.core.rule.WaistSettings.CENTRE_BACK_DROP;
@@ -41,13 +43,35 @@ public final class DartRules {
     public static int count(Paper paper, Half panel, Amount intake, OptionalInt fixed) {
         Amount most = DartLimit.of(panel);
         int asked = intake.value() > most.value() + DartLimit.GRACE ? 2 : 1;
-        int count = intake.value() == 0 ? 0 : fixed.orElse(asked);
+        if (intake.value() == 0) {
+            return 0;
+        }
+        int count = fixed.orElse(asked);
         paper.step(
                 Amount.counted("as many as the intake asks", count)
                         .as(PanelFacts.DART_COUNT.of(panel), panel.id() + " darts"),
                 panel.title() + " darts, how many",
                 "One dart carries {1} in front, {1.25} behind; more is split into two alike.");
         return count;
+    }
+
+    /**
+     * What a hand asked of darts is drawn or refused.
+     *
+     * @param intake what they take, as drawn
+     * @param room what the quarter has to give
+     */
+    public static void kept(Settings set, Half panel, Amount intake, Amount room) {
+        Setting setting = panel == Half.FRONT ? DART_INTAKE_FRONT : DART_INTAKE_BACK;
+        if (set.byHand(setting) && Math.abs(intake.value() - set.amount(setting).value()) > Tolerance.SEAM) {
+            throw new Refusal(
+                    setting.field(),
+                    room.value() < LEAST.value()
+                            ? "There is no room for a " + panel.id() + " dart between this waist and hip; set it to 0"
+                            : "Here the " + panel.id() + " darts take from "
+                                    + TapeWriter.inBoth(Length.mm(LEAST.value())) + " to "
+                                    + TapeWriter.inBoth(Length.mm(room.value())) + ", or nothing");
+        }
     }
 
     /** From the waist along it to its point: two inches at least, and an inch and an eighth clear of the hip. */

@@ -6,6 +6,7 @@ import static brightplumb.core.rule.ClosureSettings.CLOSURE;
 import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 import static brightplumb.core.rule.DartSettings.DART_INTAKE_BACK;
 import static brightplumb.core.rule.DartSettings.DART_INTAKE_FRONT;
+import static brightplumb.core.rule.HipSettings.HIP_EASE;
 import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 
 import brightplumb.core.measure.Length;
@@ -21,6 +22,8 @@ public final class WaistNotices {
 
     private static final double ZIP_ABOVE_HIP = Length.INCH * 1.5;
 
+    private static final double LEAST_HIP_EASE = Length.INCH / 2;
+
     private WaistNotices() {}
 
     /** An opening that ends high above the hip line strains at its end, even where it is long enough to get in. */
@@ -30,6 +33,18 @@ public final class WaistNotices {
                     "zip-ends-high",
                     "The zip ends more than {1.5 in} above the hip line; its end will strain when she gets in.",
                     new Remedy("Bring it down to the hip line", Map.of(ZIP_LENGTH, ZIP_LENGTH.value(hipY - top)))));
+        }
+    }
+
+    /** A way that drafts on the bare hip, in cloth that does not give, counts on the seams. */
+    public static void bareHip(Paper paper, Settings set) {
+        double ease = set.amount(HIP_EASE).value();
+        if (!set.cloth().stretches() && !set.byHand(HIP_EASE) && ease < LEAST_HIP_EASE) {
+            paper.notice(new Notice(
+                    "bare-hip",
+                    "This way drafts on the bare hip: for room to sit in cloth that does not give it counts on the "
+                            + "side seams and on what can be let out there.",
+                    new Remedy("Give the hip a little room", Map.of(HIP_EASE, HIP_EASE.value(LEAST_HIP_EASE)))));
         }
     }
 

@@ -133,14 +133,18 @@ final class Bag {
         return Math.max(darts, folds);
     }
 
-    /** The most its mouth can reach in from the side, mm: up to the dart. */
+    /** The most its mouth can reach in from the side, mm: clear of the dart. */
     double roomAcross() {
-        return topLength - dartEnds() - 2 * CLEAR;
+        return topLength - dartEnds() - Math.max(2 * CLEAR, ClearOfDarts.WANTED + CLEAR / 2);
     }
 
-    /** The same pocket, beginning no further in than its panel allows. */
+    /**
+     * The same pocket, beginning no further in than its panel allows: clear of the dart, unless a pocket of the least
+     * size that can be asked comes nearer.
+     */
     Bag withinReach() {
-        double reach = Math.max(CLEAR, Math.min(across, roomAcross()));
+        double least = Math.min(SCOOP_ACROSS.least(), topLength - dartEnds() - 2 * CLEAR);
+        double reach = Math.max(CLEAR, Math.min(across, Math.max(least, roomAcross())));
         return reach == across ? this : new Bag(front, reach, down, wide, deep);
     }
 

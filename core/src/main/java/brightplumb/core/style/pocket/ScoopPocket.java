@@ -142,6 +142,7 @@ public final class ScoopPocket implements Operation {
                 "Pocket mouth",
                 Amount.found("measured along it", HandPasses.mouth(pattern)).called("pocket mouth"),
                 "What is cut away of the front is filled by the piece beneath.");
+        HandPasses.say(table, HandPasses.mouth(pattern));
         for (Join side : pattern.joins()) {
             if (side.seam().equals(Seam.SIDE)) {
                 pattern = Notches.whereMet(pattern, side, 0, (above, below) -> "pocket mouth");
@@ -177,7 +178,9 @@ public final class ScoopPocket implements Operation {
 
     @Override
     public List<Inspection> checks() {
-        return List.of(Inspection.where(HandPasses.ID, HandPasses::applies, HandPasses::of));
+        return List.of(
+                Inspection.where(HandPasses.ID, HandPasses::applies, HandPasses::of),
+                Inspection.where(ClearOfDarts.ID, ClearOfDarts::applies, ClearOfDarts::of));
     }
 
     @Override
