@@ -7,11 +7,14 @@ import static brightplumb.core.measure.Measure.KNEE_DEPTH;
 import static brightplumb.core.measure.Measure.KNEE_GIRTH;
 import static brightplumb.core.measure.Measure.NECK_GIRTH;
 import static brightplumb.core.measure.Measure.SHOULDER_TO_BUST;
+import static brightplumb.core.measure.Measure.SHOULDER_TO_FLOOR;
 import static brightplumb.core.measure.Measure.SHOULDER_TO_HIP;
+import static brightplumb.core.measure.Measure.SHOULDER_TO_KNEE;
 import static brightplumb.core.measure.Measure.SHOULDER_TO_WAIST;
 import static brightplumb.core.measure.Measure.SHOULDER_WIDTH;
 import static brightplumb.core.measure.Measure.STATURE;
 import static brightplumb.core.measure.Measure.VERTICAL_TRUNK;
+import static brightplumb.core.measure.Measure.WAIST_TO_FLOOR;
 import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
 import static brightplumb.core.rule.AllowanceSettings.SIDE_ALLOWANCE;
 import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
@@ -42,8 +45,10 @@ import static java.util.Map.entry;
 
 import brightplumb.core.making.Sequence;
 import brightplumb.core.measure.Measure;
+import brightplumb.core.measure.Refusal;
 import brightplumb.core.rule.BodiceWay;
 import brightplumb.core.rule.Cloth;
+import brightplumb.core.rule.Given;
 import brightplumb.core.rule.LegShape;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
@@ -57,18 +62,13 @@ import java.util.stream.Stream;
 /** The jumpsuits and playsuits of the catalogue: legs with a bodice above them. Common practice, no source. */
 final class JumpsuitCuts {
 
+    /** A garment that hangs from the shoulder is taped down from the shoulder first. */
+    private static final List<Measure> DOWN_FROM_THE_SHOULDER =
+            List.of(SHOULDER_TO_BUST, SHOULDER_TO_WAIST, SHOULDER_TO_HIP, SHOULDER_TO_KNEE, SHOULDER_TO_FLOOR);
+
     /** What a bodice over legs is drafted from beside what the legs are. */
-    private static final List<Measure> BODICE = List.of(
-            BUST_GIRTH,
-            SHOULDER_WIDTH,
-            ACROSS_BACK,
-            SHOULDER_TO_BUST,
-            SHOULDER_TO_WAIST,
-            SHOULDER_TO_HIP,
-            ARMHOLE_GIRTH,
-            NECK_GIRTH,
-            VERTICAL_TRUNK,
-            STATURE);
+    private static final List<Measure> BODICE =
+            List.of(BUST_GIRTH, SHOULDER_WIDTH, ACROSS_BACK, ARMHOLE_GIRTH, NECK_GIRTH, VERTICAL_TRUNK, STATURE);
 
     private static final Map<Setting, Rule> PLAYSUIT_AMOUNTS = Map.ofEntries(
             entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
@@ -103,10 +103,20 @@ final class JumpsuitCuts {
                     Group.ONE_PIECE,
                     Parts.LEGS_BELOW,
                     "house",
-                    with(LegCuts.LONG, Measure.BUST_SPAN),
+                    with(LegCuts.LONG, WAIST_TO_FLOOR, Measure.BUST_SPAN),
                     Map.ofEntries(
+                            entry(
+                                    LENGTH,
+                                    worked(
+                                            JumpsuitCuts::toTheFloor,
+                                            "To the floor in the shoes that will be worn, less {1} to walk.")),
                             entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight down from the crotch line.")),
-                            entry(HIP_EASE, inches(4, "{4}: it falls clear of hip and thigh.")),
+                            entry(
+                                    HIP_EASE,
+                                    worked(
+                                            JumpsuitCuts::clearOfThighs,
+                                            "{4}, or as much more as these thighs ask: it falls clear of hip and "
+                                                    + "thigh.")),
                             entry(NECK_WIDTH, inches(3.5, "{3.5}, half the width.")),
                             entry(FRONT_NECK_DEPTH, inches(4, "{4} in front.")),
                             entry(BACK_NECK_DEPTH, inches(1, "{1} down behind.")),
@@ -224,8 +234,35 @@ final class JumpsuitCuts {
 
     private JumpsuitCuts() {}
 
+    /**
+     * Front and back go round the thigh at the crotch line: half the hip with its ease, a sixteenth of the hip in front
+     * and one and three quarters of that behind.
+     */
+    private static Amount clearOfThighs(Given given) {
+        Amount hip = given.body().hip();
+        return given.body()
+                .find(Measure.THIGH_GIRTH)
+                .map(thigh -> thigh.plus(Amount.inches("room, and what the inseam comes in below the fork", 4))
+                        .times(2)
+                        .minus(hip.times(1 + 2 * 2.75 / 16)))
+                .map(asked -> asked.atLeast(Amount.byHabit(4)))
+                .orElseGet(() -> Amount.byHabit(4));
+    }
+
+    private static Amount toTheFloor(Given given) {
+        return given.body()
+                .find(WAIST_TO_FLOOR)
+                .map(floor -> floor.minus(Amount.inches("clear of the floor", 1)))
+                .orElseThrow(() -> new Refusal(List.of(
+                        new Refusal.Fault(
+                                WAIST_TO_FLOOR.field(),
+                                "Waist to floor is needed for a hem at the floor; take it, or shoulder to floor, or "
+                                        + "the outside leg"),
+                        new Refusal.Fault(LENGTH.field(), "Say how long it is, or take waist to floor"))));
+    }
+
     private static List<Measure> with(List<Measure> legs, Measure... more) {
-        return Stream.of(legs.stream(), BODICE.stream(), Stream.of(more))
+        return Stream.of(DOWN_FROM_THE_SHOULDER.stream(), legs.stream(), BODICE.stream(), Stream.of(more))
                 .flatMap(measures -> measures)
                 .toList();
     }

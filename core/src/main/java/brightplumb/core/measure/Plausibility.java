@@ -115,6 +115,16 @@ public final class Plausibility {
         }
     }
 
+    /** A level that was taken both from the waist and from the shoulder is one level. */
+    private void agree(Measure level, Measure longer, Measure shorter) {
+        if (Math.abs(mm(longer) - mm(shorter) - mm(level)) > INCH / 2) {
+            String text = level.title() + " and " + longer.spoken() + " less " + shorter.spoken()
+                    + " do not agree. They are two ways to one level; take both again.";
+            doubt(level, "two-ways", text);
+            doubt(longer, "two-ways", text);
+        }
+    }
+
     private void depths() {
         double byHip = mm(HIP_GIRTH) / 4;
         if (mm(BODY_RISE) < byHip - INCH) {
@@ -134,6 +144,15 @@ public final class Plausibility {
         }
         if (Math.abs(mm(INSIDE_LEG) + mm(BODY_RISE) - mm(OUTSIDE_LEG)) > INCH) {
             doubt(INSIDE_LEG, "legs", "Inside leg and rise together miss the outside leg by more than an inch.");
+        }
+        agree(HIP_DEPTH, SHOULDER_TO_HIP, SHOULDER_TO_WAIST);
+        agree(KNEE_DEPTH, SHOULDER_TO_KNEE, SHOULDER_TO_WAIST);
+        agree(WAIST_TO_FLOOR, SHOULDER_TO_FLOOR, SHOULDER_TO_WAIST);
+        double ankle = mm(WAIST_TO_FLOOR) - 3 * INCH;
+        if (Math.abs(ankle - mm(OUTSIDE_LEG)) > INCH / 2) {
+            String text = "Outside leg and waist to floor do not agree: the ankle lies some {3} above the floor.";
+            doubt(OUTSIDE_LEG, "two-ways", text);
+            doubt(WAIST_TO_FLOOR, "two-ways", text);
         }
         if (mm(HIP_DEPTH) > mm(BODY_RISE)) {
             doubt(HIP_DEPTH, "hip-below-seat", "The hip lies below the seat: waist to hip is longer than the rise.");

@@ -36,6 +36,9 @@ public final class Body {
     private static final List<Measure> FROM_THE_WAIST =
             List.of(HIP_DEPTH, BODY_RISE, KNEE_DEPTH, OUTSIDE_LEG, WAIST_TO_FLOOR);
 
+    /** Two tapes that lie nearer to each other say nothing of the level between them, mm. */
+    private static final double LEAST_LEVEL = 2 * Length.INCH;
+
     private Amount hipDepthAtCentre;
 
     private Body(Sheet sheet, Hand side) {
@@ -116,6 +119,7 @@ public final class Body {
             throw new Refusal(faults);
         }
         Body body = new Body(sheet, side);
+        body.follow();
         body.estimate();
         return body;
     }
@@ -163,6 +167,43 @@ public final class Body {
     }
 
     private Body() {}
+
+    /**
+     * Levels that follow from tapes that were taken: each is as good as they are, and no guess. What would come out as
+     * no length is left to the rules.
+     */
+    private void follow() {
+        follows(SHOULDER_TO_WAIST, SHOULDER_TO_HIP, HIP_DEPTH);
+        follows(SHOULDER_TO_WAIST, SHOULDER_TO_KNEE, KNEE_DEPTH);
+        follows(SHOULDER_TO_WAIST, SHOULDER_TO_FLOOR, WAIST_TO_FLOOR);
+        follows(HIP_DEPTH, SHOULDER_TO_HIP, SHOULDER_TO_WAIST);
+        follows(KNEE_DEPTH, SHOULDER_TO_KNEE, SHOULDER_TO_WAIST);
+        follows(WAIST_TO_FLOOR, SHOULDER_TO_FLOOR, SHOULDER_TO_WAIST);
+        follows(BODY_RISE, OUTSIDE_LEG, INSIDE_LEG);
+        if (has(WAIST_TO_FLOOR)) {
+            follows(OUTSIDE_LEG, taken.get(WAIST_TO_FLOOR).minus(Amount.inches("ankle to the floor", 3)));
+        }
+        if (has(INSIDE_LEG) && has(BODY_RISE)) {
+            follows(OUTSIDE_LEG, taken.get(INSIDE_LEG).plus(taken.get(BODY_RISE)));
+        }
+        follows(BODY_RISE, OUTSIDE_LEG, INSIDE_LEG);
+    }
+
+    private boolean has(Measure measure) {
+        return taken.containsKey(measure);
+    }
+
+    private void follows(Measure level, Measure longer, Measure shorter) {
+        if (has(longer) && has(shorter)) {
+            follows(level, taken.get(longer).minus(taken.get(shorter)));
+        }
+    }
+
+    private void follows(Measure level, Amount amount) {
+        if (!has(level) && amount.value() >= LEAST_LEVEL) {
+            taken.put(level, amount);
+        }
+    }
 
     private void estimate() {
         guessMissing(HIP_DEPTH, "{8 in} for everyone", () -> Amount.inches("usual waist to hip", 8));

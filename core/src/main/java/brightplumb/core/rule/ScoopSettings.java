@@ -6,7 +6,7 @@ import brightplumb.core.working.Fact;
 public final class ScoopSettings {
 
     public static final Setting SCOOP_ACROSS = Setting.length(
-                    "scoopAcross", "Scoop pocket, in from the side", Zone.MAKING, "In from side", 25, 150)
+                    "scoopAcross", "Scoop pocket, in from the side", Zone.MAKING, "In from side", 12, 150)
             .tellingBy(new Fact("scoopAcross"));
 
     public static final Setting SCOOP_DOWN = Setting.length(

@@ -55,7 +55,6 @@ class RemediesTest {
                 new Wrong("classic-trousers", Map.of("closure", "none"), null),
                 new Wrong("classic-trousers", Map.of(), new Cloth(0.3, 1500, true, false)),
                 new Wrong("palazzo", Map.of(), NARROW),
-                new Wrong("shorts-block", Map.of("dartIntakeBack", 70.0, "hipEase", 280.0, "backIn", 0.0), null),
                 new Wrong("tailored-shorts", Map.of(), null),
                 new Wrong("drawcord-shorts", Map.of("elastic", 350.0), null),
                 new Wrong("lounge-shorts", Map.of("waistEase", -200.0, "elasticStretch", 0.2), null));
