@@ -111,12 +111,7 @@ final class JumpsuitCuts {
                                             JumpsuitCuts::toTheFloor,
                                             "To the floor in the shoes that will be worn, less {1} to walk.")),
                             entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight down from the crotch line.")),
-                            entry(
-                                    HIP_EASE,
-                                    worked(
-                                            JumpsuitCuts::clearOfThighs,
-                                            "{4}, or as much more as these thighs ask: it falls clear of hip and "
-                                                    + "thigh.")),
+                            entry(HIP_EASE, inches(4, "{4}: it falls clear of hip and thigh.")),
                             entry(NECK_WIDTH, inches(3.5, "{3.5}, half the width.")),
                             entry(FRONT_NECK_DEPTH, inches(4, "{4} in front.")),
                             entry(BACK_NECK_DEPTH, inches(1, "{1} down behind.")),
@@ -233,21 +228,6 @@ final class JumpsuitCuts {
                             PLAYSUIT_AMOUNTS)));
 
     private JumpsuitCuts() {}
-
-    /**
-     * Front and back go round the thigh at the crotch line: half the hip with its ease, a sixteenth of the hip in front
-     * and one and three quarters of that behind.
-     */
-    private static Amount clearOfThighs(Given given) {
-        Amount hip = given.body().hip();
-        return given.body()
-                .find(Measure.THIGH_GIRTH)
-                .map(thigh -> thigh.plus(Amount.inches("room, and what the inseam comes in below the fork", 4))
-                        .times(2)
-                        .minus(hip.times(1 + 2 * 2.75 / 16)))
-                .map(asked -> asked.atLeast(Amount.byHabit(4)))
-                .orElseGet(() -> Amount.byHabit(4));
-    }
 
     private static Amount toTheFloor(Given given) {
         return given.body()

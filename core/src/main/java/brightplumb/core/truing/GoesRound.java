@@ -218,8 +218,8 @@ final class GoesRound {
             double body = on.body().find(girth).orElseThrow().value();
             return new Round(
                     where,
-                    (2 * Inspected.sideAt(on.front(), level) - on.sewnIn() / 2) * give,
-                    (2 * Inspected.sideAt(on.back(), level) - on.sewnIn() / 2) * give,
+                    (2 * (Inspected.sideAt(on.front(), level) + Opened.at(on, level)) - on.sewnIn() / 2) * give,
+                    (2 * (Inspected.sideAt(on.back(), level) + Opened.at(on, level)) - on.sewnIn() / 2) * give,
                     body,
                     body);
         }
@@ -249,10 +249,12 @@ final class GoesRound {
         static Round knee(Inspected on) {
             double give = 1 + on.set().cloth().stretch();
             double knee = on.body().find(Measure.KNEE_GIRTH).orElseThrow().value();
+            double opened = Opened.at(
+                    on, on.body().find(Measure.KNEE_DEPTH).orElseThrow().value());
             return new Round(
                     "knee",
-                    (on.fact(LegFacts.KNEE_WIDTH.of(Half.FRONT)).value() - on.sewnIn() / 4) * give,
-                    (on.fact(LegFacts.KNEE_WIDTH.of(Half.BACK)).value() - on.sewnIn() / 4) * give,
+                    (on.fact(LegFacts.KNEE_WIDTH.of(Half.FRONT)).value() + opened - on.sewnIn() / 4) * give,
+                    (on.fact(LegFacts.KNEE_WIDTH.of(Half.BACK)).value() + opened - on.sewnIn() / 4) * give,
                     knee,
                     knee + (on.set().cloth().stretches() ? 0 : KNEE_ROOM));
         }

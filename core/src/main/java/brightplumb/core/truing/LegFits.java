@@ -75,8 +75,8 @@ final class LegFits {
                         new Round(
                                 on,
                                 "thigh",
-                                on.fact(LegFacts.THIGH_WIDTH.of(Half.FRONT)).value() * give,
-                                on.fact(LegFacts.THIGH_WIDTH.of(Half.BACK)).value() * give,
+                                thighWidth(on, Half.FRONT) * give,
+                                thighWidth(on, Half.BACK) * give,
                                 on.body()
                                         .find(Measure.THIGH_GIRTH)
                                         .orElseThrow()
@@ -92,9 +92,13 @@ final class LegFits {
     }
 
     private static double thighHas(Inspected on) {
-        return (on.fact(LegFacts.THIGH_WIDTH.of(Half.FRONT)).value()
-                        + on.fact(LegFacts.THIGH_WIDTH.of(Half.BACK)).value())
+        return (thighWidth(on, Half.FRONT) + thighWidth(on, Half.BACK))
                 * (1 + on.set().cloth().stretch());
+    }
+
+    private static double thighWidth(Inspected on, Half half) {
+        return on.fact(LegFacts.THIGH_WIDTH.of(half)).value()
+                + Opened.at(on, on.fact(LegFacts.CROTCH_DEPTH).value());
     }
 
     private static List<Remedy> wider(Inspected on) {

@@ -21,7 +21,9 @@ import brightplumb.core.pattern.Mark;
 import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.rule.SettingValue;
+import brightplumb.core.style.sweep.SweepFacts;
 import brightplumb.core.table.Check;
+import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Verdict;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -279,5 +281,45 @@ class JumpsuitsTest {
                 .map(p -> new Coordinate(p.x(), p.y()))
                 .toArray(Coordinate[]::new);
         return new GeometryFactory().createLineString(places).getLength();
+    }
+
+    @Test
+    void a_girth_of_an_opened_sweep_is_that_of_the_opened_panels() {
+        Drafted plain = draftOn(Bodies.all().get(40), Map.of("bustDart", 20.0));
+        Drafted wide = draftOn(Bodies.all().get(40), Map.of("bustDart", 60.0));
+        for (String id : List.of("waist.fits", "hip.fits", "knee.fits", "thigh.room")) {
+            assertThat(measured(wide, id)).as(id).isGreaterThan(measured(plain, id) + 40);
+        }
+        assertThat(measured(wide, "waist.fits"))
+                .isCloseTo(wide.draft().fact(SweepFacts.WAIST).value(), within(1e-6));
+    }
+
+    private static Drafted draftOn(Bodies.Row row, Map<String, Object> settings) {
+        return Drafting.draft(DraftRequest.of("sweep-jumpsuit", null, Bodies.withDepths(row), settings, null));
+    }
+
+    private static double measured(Drafted drafted, String id) {
+        return drafted.checks().stream()
+                .filter(c -> c.id().id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .measured();
+    }
+
+    /** The bust ease is kept on the chest line and on the bust line, whatever the bust is. */
+    @ParameterizedTest
+    @ValueSource(doubles = {800, 900, 1000, 1220, 1300})
+    void a_side_falls_plumb_from_the_chest_line_to_the_bust_line(double bust) {
+        Map<Measure, Double> mm = OnePiece.her();
+        mm.put(Measure.BUST_GIRTH, bust);
+        mm.put(Measure.SHOULDER_TO_BUST, 320.0);
+        for (String cut : List.of("sleeved-playsuit", "round-neck-bodysuit", "swim-bodysuit", "pull-on-romper")) {
+            Drafted drafted = Drafting.draft(DraftRequest.of(cut, null, Sheet.ofMillimetres(mm), Map.of(), null));
+            double quarter = Bodies.step(drafted, "bust.quarter");
+            double y = drafted.draft().level("bust").orElseThrow();
+            assertThat(Inspected.sideAt(drafted.draft().panel(Panel.FRONT), y))
+                    .as(cut)
+                    .isCloseTo(quarter, within(1e-6));
+        }
     }
 }

@@ -75,7 +75,7 @@ final class OnePieceBodice {
         Pattern pattern = before.pattern();
         UpperLines frontLines = upper.drawn(Half.FRONT, 0);
         for (Piece front : panels(Half.FRONT)) {
-            pattern = pattern.instead(whole(front, frontLines, side(front, underarm, atWaist)));
+            pattern = pattern.instead(whole(front, frontLines, side(front, levels, underarm, atWaist)));
         }
         UpperLines backLines = null;
         for (Piece back : panels(Half.BACK)) {
@@ -84,7 +84,7 @@ final class OnePieceBodice {
             double lower = Roots.between(
                             -MOST,
                             MOST,
-                            by -> Curves.length(side(back, underarm.plus(Point.of(0, by)), atWaist)) - wanted)
+                            by -> Curves.length(side(back, levels, underarm.plus(Point.of(0, by)), atWaist)) - wanted)
                     .orElseThrow(() -> new Refusal(
                             LegSettings.HEM.field(),
                             "Front and back side cannot be brought to one length; bring what the back leg is "
@@ -98,7 +98,8 @@ final class OnePieceBodice {
                                 + "differs by.");
                 backLines = upper.drawn(Half.BACK, lower);
             }
-            pattern = pattern.instead(whole(back, backLines, side(back, underarm.plus(Point.of(0, lower)), atWaist)));
+            pattern = pattern.instead(
+                    whole(back, backLines, side(back, levels, underarm.plus(Point.of(0, lower)), atWaist)));
         }
         pattern = Relaid.joins(before.pattern(), pattern);
         pattern = pattern.joined(shoulders(pattern));
@@ -124,16 +125,20 @@ final class OnePieceBodice {
                 .toList();
     }
 
-    /** From the underarm over the waist to the hip, and on as the leg's own side. */
-    private List<Segment> side(Piece leg, Point underarm, Point waist) {
+    /** From the underarm plumb to the bust line, over the waist to the hip, and on as the leg's own side. */
+    private List<Segment> side(Piece leg, Levels levels, Point underarm, Point waist) {
         List<Segment> below = leg.require(EdgeRole.SIDE).run().stream()
                 .filter(s -> s.from().y() > hipY - 1e-6)
                 .toList();
         Point hip = below.get(0).from();
-        double up = (waist.y() - underarm.y()) / 3;
+        Point above = levels.atBust(underarm);
+        double up = (waist.y() - above.y()) / 3;
         double down = (hip.y() - waist.y()) / 3;
         List<Segment> side = new ArrayList<>();
-        side.add(new Cubic(underarm, underarm.plus(Point.of(0, up)), waist.minus(Point.of(0, up)), waist));
+        if (above.y() > underarm.y()) {
+            side.add(new Line(underarm, above));
+        }
+        side.add(new Cubic(above, above.plus(Point.of(0, up)), waist.minus(Point.of(0, up)), waist));
         side.add(new Cubic(
                 waist,
                 waist.plus(Point.of(0, down)),

@@ -34,6 +34,7 @@ import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
 import brightplumb.core.pattern.Run;
 import brightplumb.core.pattern.Seam;
+import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.ClosureSettings;
 import brightplumb.core.rule.TopKind;
@@ -182,19 +183,19 @@ final class WaistSeamedBodice {
     private List<Segment> side(LegTop seam, double lower) {
         Point underarm = Point.of(quarter, levels.armhole() + lower);
         Point waist = Point.of(seam.open(), 0);
-        double handle = (waist.y() - underarm.y()) / 3;
-        Cubic whole = new Cubic(
-                underarm,
-                underarm.plus(Point.of(0, handle)),
+        Point bust = levels.atBust(underarm);
+        double handle = (waist.y() - bust.y()) / 3;
+        Cubic below = new Cubic(
+                bust,
+                bust.plus(Point.of(0, handle)),
                 waist.minus(Point.of(0, handle)).plus(Point.of((underarm.x() - waist.x()) / 4, 0)),
                 waist);
-        double level = overArms ? underarm.y() : top + lower;
-        return level <= underarm.y() + 1e-6
-                ? List.of(whole)
-                : List.of(whole.part(
-                        Curves.crossing(whole, Point.of(0, level), Point.of(1, 0))
-                                .orElse(0),
-                        1));
+        double from = Math.max(underarm.y(), overArms ? underarm.y() : top + lower);
+        if (from < bust.y() - Tolerance.SAME_POINT) {
+            return List.of(new Line(Point.of(underarm.x(), from), bust), below);
+        }
+        return List.of(below.part(
+                Curves.crossing(below, Point.of(0, from), Point.of(1, 0)).orElse(0), 1));
     }
 
     private Piece piece(Half half, LegTop seam, double lower) {

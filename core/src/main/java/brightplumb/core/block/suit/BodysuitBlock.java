@@ -91,10 +91,9 @@ final class BodysuitBlock {
         Amount hip = frame.hipQuarter();
         boolean byCurve = set.chose(LEG_LINE_WIDTH, LegLineWidth.HIP_CURVE);
         double widest = byCurve ? hipDepth.value() : legLine.value();
-        SuitSide side = SuitSide.through(List.of(
-                Point.of(upper.quarter().value(), levels.armhole()),
-                Point.of(waist.value(), 0),
-                Point.of(hip.value(), widest)));
+        Point underarm = Point.of(upper.quarter().value(), levels.armhole());
+        SuitSide side = SuitSide.through(
+                List.of(underarm, levels.atBust(underarm), Point.of(waist.value(), 0), Point.of(hip.value(), widest)));
         Amount there = paper.step(
                 (byCurve && legLine.value() < hipDepth.value()
                                 ? Amount.found("read from the hip curve", side.at(legLine.value()))

@@ -113,8 +113,10 @@ final class RomperBlock {
         }
 
         // The lines
+        Point underarm = Point.of(upper.quarter().value(), levels.armhole());
         SuitSide side = SuitSide.through(List.of(
-                Point.of(upper.quarter().value(), levels.armhole()),
+                underarm,
+                levels.atBust(underarm),
                 Point.of(waist.value(), 0),
                 Point.of(hip.value(), hipDepth.value())));
         Amount in = set.amount(HEM_EDGES_IN);

@@ -20,12 +20,15 @@ final class SuitSide {
         this.run = run;
     }
 
-    /** Through places from the underarm down, 2 at least; below the last it falls plumb. */
+    /** Through places from the underarm down, two different ones at least; below the last it falls plumb. */
     static SuitSide through(List<Point> places) {
         List<Segment> run = new ArrayList<>();
         for (int i = 0; i + 1 < places.size(); i++) {
             Point from = places.get(i);
             Point to = places.get(i + 1);
+            if (to.equals(from)) {
+                continue;
+            }
             double third = (to.y() - from.y()) / 3;
             run.add(new Cubic(from, from.plus(Point.of(0, third)), to.minus(Point.of(0, third)), to));
         }

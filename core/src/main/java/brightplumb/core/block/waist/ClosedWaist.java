@@ -124,9 +124,9 @@ public record ClosedWaist(List<Segment> run, List<Dart> darts, Point side) {
                 return folding.unfold(line, waistPoint);
             }
             // Under a waist that slopes steeply the two corrections answer each other; where they grow, half of each is
-            // enough.
+            // enough, till they shrink again.
             double apart = Math.hypot(longer, raise);
-            share = apart > before ? share / 2 : share;
+            share = apart > before ? share / 2 : Math.min(1, share * 1.2);
             before = apart;
             waistPoint = waistPoint.plus(Point.of(longer, -raise).times(share));
         }

@@ -10,6 +10,7 @@ import brightplumb.core.measure.Refusal;
 import brightplumb.core.paper.Draft;
 import brightplumb.core.paper.Drawn;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Hand;
 import brightplumb.core.pattern.Layer;
 import brightplumb.core.pattern.Pattern;
 import brightplumb.core.pattern.Piece;
@@ -17,6 +18,7 @@ import brightplumb.core.pattern.Relaid;
 import brightplumb.core.rule.BodiceFacts;
 import brightplumb.core.rule.BodiceSettings;
 import brightplumb.core.rule.BodiceWay;
+import brightplumb.core.rule.PanelFacts;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Settings;
@@ -85,6 +87,14 @@ public final class Sweep implements Operation {
                 .toList();
     }
 
+    /** Both hems of a leg, mm. */
+    private static double hems(Draft before, Pattern pattern) {
+        return swept(before).stream()
+                .filter(p -> p.id().hand() != Hand.RIGHT)
+                .mapToDouble(p -> pattern.piece(p.id()).require(EdgeRole.HEM).length())
+                .sum();
+    }
+
     @Override
     public Draft on(Draft before, Table table) {
         Settings set = table.set();
@@ -105,7 +115,7 @@ public final class Sweep implements Operation {
         table.step(
                 Amount.counted("2 × asin(dart ÷ 2 ÷ leg)", Math.toDegrees(angle))
                         .as(SweepFacts.ANGLE, "angle of the sweep"),
-                "SlashAndSpread by, degrees",
+                "Swung open by, degrees",
                 "The angle between the two legs of the dart.");
         Point bust = Point.of(
                 table.body().bustSpan().value() / 2, before.level("bust").orElseThrow());
@@ -149,6 +159,16 @@ public final class Sweep implements Operation {
         table.paper()
                 .fact(Amount.found("as the panels open", last.spread()).as(SweepFacts.SPREAD, "spread of the sweep"));
         table.paper().fact(Amount.found("as the sides lost", last.lost()).as(SweepFacts.SIDE_LOST, "side lost"));
+        Amount atWaist = Amount.found("2 × sin(angle ÷ 2) × bust point to waist", 2 * Math.sin(angle / 2) * -bust.y());
+        table.step(
+                before.fact(PanelFacts.WAIST_QUARTER).plus(atWaist).times(4).as(SweepFacts.WAIST, "opened waist"),
+                "Waist all round, opened",
+                "The panels open from the bust point down, so that the waist is as much wider: it hangs clear of her.");
+        table.step(
+                Amount.found("measured along front and back hem", hems(before, pattern))
+                        .as(SweepFacts.HEM, "opened hem"),
+                "Hem of a leg, opened",
+                "What swings round each leg.");
         Point side = bust.plus(Point.of(leg.value(), 0));
         Point half = Point.of(0, intake.value() / 2);
         return table.finished(

@@ -17,5 +17,11 @@ public final class SweepFacts {
     /** What the side lost to the dart, from the underarm to the hem. */
     public static final Fact SIDE_LOST = new Fact("sweep.side.lost");
 
+    /** Once round the waist of the opened panels. */
+    public static final Fact WAIST = new Fact("sweep.waist");
+
+    /** Front and back hem of a leg, opened. */
+    public static final Fact HEM = new Fact("sweep.hem");
+
     private SweepFacts() {}
 }
