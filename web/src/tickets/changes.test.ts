@@ -197,4 +197,12 @@ describe('a remedy', () => {
     const made = fold(kept, remedySteps(remedy));
     expect(asked).toEqual({ settings: made.settings, cloth: made.cloth });
   });
+
+  it('gives back what a hand set', () => {
+    const remedy = { settings: {}, givesBack: ['hipEase'] };
+    expect(remedySteps(remedy)).toEqual([{ set: 'settings.hipEase', to: null }]);
+    expect(remedied({ settings: { hipEase: 60, slit: 180 }, cloth: kept.cloth }, remedy).settings).toEqual({
+      slit: 180,
+    });
+  });
 });

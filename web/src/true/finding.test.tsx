@@ -8,7 +8,13 @@ import { Finding } from './Finding';
 beforeEach(() => localStorage.clear());
 afterEach(cleanup);
 
-const remedy = { text: 'Give the hip an inch', settings: { hipEase: 25.4 }, clothWidth: null, words: {} };
+const remedy = {
+  text: 'Give the hip an inch',
+  settings: { hipEase: 25.4 },
+  givesBack: [],
+  clothWidth: null,
+  words: {},
+};
 const off = madeCheck({
   verdict: 'off',
   text: 'The skirt does not pass the hip.',

@@ -23,6 +23,7 @@ import brightplumb.core.pattern.PieceId;
 import brightplumb.core.pattern.Stretch;
 import brightplumb.core.pattern.Tolerance;
 import brightplumb.core.rule.Estimate;
+import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Verdict;
