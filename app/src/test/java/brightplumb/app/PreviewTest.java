@@ -180,6 +180,7 @@ class PreviewTest {
                         "side.meets",
                         "waist.closes",
                         "waist.fits",
+                        "centre.front",
                         "hip.closes",
                         "hip.fits",
                         "joins.smooth",
@@ -227,6 +228,7 @@ class PreviewTest {
                 .containsExactly(
                         "waist.closes",
                         "waist.fits",
+                        "centre.front",
                         "hip.closes",
                         "hip.fits",
                         "side.meets",

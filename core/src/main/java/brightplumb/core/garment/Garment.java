@@ -61,10 +61,13 @@ record Garment(DraftRequest request, List<Operation> blocks, List<Operation> ope
     Settings settings(Body body) {
         Map<Setting, Rule> asked = new HashMap<>();
         blocks.forEach(o -> asked.putAll(o.asks()));
-        // A recipe's own construction amounts win over what its blocks are usually asked.
+        // A recipe's own construction amounts win over what its blocks are usually asked, and over what its cut asks in
+        // the other ways.
         asked.keySet().removeAll(request.way().asks());
         operations.forEach(o -> asked.putAll(o.asks()));
-        asked.putAll(request.cut().defaults());
+        Map<Setting, Rule> defaults = new HashMap<>(request.cut().defaults());
+        defaults.keySet().removeAll(request.way().asks());
+        asked.putAll(defaults);
         Map<Setting, SettingValue> hands = new HashMap<>(request.byHand());
         for (Operation operation : Catalogue.OPERATIONS) {
             if (request.made().forces(operation)) {

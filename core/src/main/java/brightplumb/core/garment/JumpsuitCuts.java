@@ -19,6 +19,7 @@ import static brightplumb.core.rule.AllowanceSettings.HEM_ALLOWANCE;
 import static brightplumb.core.rule.AllowanceSettings.SIDE_ALLOWANCE;
 import static brightplumb.core.rule.BodiceSettings.BACK_NECK_DEPTH;
 import static brightplumb.core.rule.BodiceSettings.BODICE_WAY;
+import static brightplumb.core.rule.BodiceSettings.BUST_EASE;
 import static brightplumb.core.rule.BodiceSettings.FRONT_NECK_DEPTH;
 import static brightplumb.core.rule.BodiceSettings.NECK_WIDTH;
 import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
@@ -26,11 +27,16 @@ import static brightplumb.core.rule.CrotchSettings.BACK_EXTENSION;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.CrotchSettings.FORK_DROP;
 import static brightplumb.core.rule.CrotchSettings.FRONT_EXTENSION;
+import static brightplumb.core.rule.CrotchSettings.HIP_ABOVE_CROTCH;
 import static brightplumb.core.rule.HemSettings.LENGTH;
+import static brightplumb.core.rule.HipSettings.HIP_ALLOCATION;
 import static brightplumb.core.rule.HipSettings.HIP_EASE;
+import static brightplumb.core.rule.LegSettings.BACK_LEG_ADD;
+import static brightplumb.core.rule.LegSettings.BACK_SIDE_ADD;
 import static brightplumb.core.rule.LegSettings.HEM;
 import static brightplumb.core.rule.LegSettings.KNEE;
 import static brightplumb.core.rule.LegSettings.LEG_SHAPE;
+import static brightplumb.core.rule.LegSettings.SIDE_IN;
 import static brightplumb.core.rule.LegSettings.THIGH;
 import static brightplumb.core.rule.Rule.chosen;
 import static brightplumb.core.rule.Rule.inches;
@@ -41,6 +47,7 @@ import static brightplumb.core.rule.ScoopSettings.SCOOP_ACROSS;
 import static brightplumb.core.rule.ScoopSettings.SCOOP_DOWN;
 import static brightplumb.core.rule.SleeveSettings.SLEEVE_LONG;
 import static brightplumb.core.rule.SleeveSettings.SLEEVE_OPENING;
+import static brightplumb.core.rule.WaistSettings.WAIST_EASE;
 import static java.util.Map.entry;
 
 import brightplumb.core.making.Sequence;
@@ -73,21 +80,47 @@ final class JumpsuitCuts {
     private static final Map<Setting, Rule> PLAYSUIT_AMOUNTS = Map.ofEntries(
             entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
             entry(HIP_EASE, inches(4, "{1} in each quarter.")),
+            entry(HIP_ALLOCATION, inches(0, "Both panels alike.")),
+            entry(WAIST_EASE, inches(2, "{0.5} in each quarter.")),
+            entry(BUST_EASE, inches(0, "A quarter of the bare bust.")),
             entry(
                     CROTCH_DEPTH,
                     worked(
                             given -> given.body().hip().over(4).plus(Amount.inches("deeper", 1.5)),
                             "A quarter of the hip and {1.5}.")),
+            entry(
+                    HIP_ABOVE_CROTCH,
+                    inches(
+                            2,
+                            "The recipe lays the hip off on the crotch line itself; the curve begins {2} above it, and "
+                                    + "so does the side.")),
             entry(FRONT_EXTENSION, worked(given -> given.body().hip().over(16), "A sixteenth of the hip.")),
             entry(
                     BACK_EXTENSION,
                     worked(
                             given -> given.amount(FRONT_EXTENSION).plus(Amount.inches("beyond the front", 2)),
                             "{2} beyond the front.")),
-            entry(FORK_DROP, inches(0, "The back fork lies level with the front's.")));
+            entry(FORK_DROP, inches(0, "The back fork lies level with the front's.")),
+            entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight from the crotch line to the hem.")),
+            entry(SIDE_IN, inches(0.5, "The side {0.5} in at the hem, the hem laid from there.")),
+            entry(BACK_LEG_ADD, inches(2, "The fork's {2} are carried to the hem.")),
+            entry(BACK_SIDE_ADD, inches(0, "The sides are drawn alike.")),
+            entry(
+                    KNEE,
+                    worked(
+                            given -> given.body().find(KNEE_GIRTH).orElseThrow().plus(given.amount(BACK_LEG_ADD)),
+                            "Half the bare knee in front, {2} more behind.")),
+            entry(HEM, worked(given -> given.amount(KNEE), "Half the bare knee in front, {2} more behind.")));
 
     private static final Map<Setting, Rule> SWEEP_AMOUNTS = Map.ofEntries(
             entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
+            entry(HIP_EASE, inches(0, "A quarter of the bare hip.")),
+            entry(
+                    WAIST_EASE,
+                    inches(
+                            4,
+                            "A quarter of the waist and a dart of {1}, which the opened panel swallows: it is not "
+                                    + "sewn.")),
             entry(
                     CROTCH_DEPTH,
                     worked(
@@ -112,9 +145,9 @@ final class JumpsuitCuts {
                                             "To the floor in the shoes that will be worn, less {1} to walk.")),
                             entry(LEG_SHAPE, chosen(LegShape.STRAIGHT, "Straight down from the crotch line.")),
                             entry(HIP_EASE, inches(4, "{4}: it falls clear of hip and thigh.")),
-                            entry(NECK_WIDTH, inches(3.5, "{3.5}, half the width.")),
-                            entry(FRONT_NECK_DEPTH, inches(4, "{4} in front.")),
-                            entry(BACK_NECK_DEPTH, inches(1, "{1} down behind.")),
+                            entry(NECK_WIDTH, Rule.inProportion(Amount.byHabit(3.5), "{3.5}, half the width.")),
+                            entry(FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(4), "{4} in front.")),
+                            entry(BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1), "{1} down behind.")),
                             entry(FACING_HEIGHT, inches(3, "{3} deep.")),
                             entry(SIDE_ALLOWANCE, inches(1, "{1}, to let out.")),
                             entry(HEM_ALLOWANCE, inches(0.5, "{0.5}: so round a hem takes no more."))))
@@ -127,19 +160,22 @@ final class JumpsuitCuts {
                     "By quarters, a quarter of the hip and {3.5} deep; the hem rides up by what the dart takes.",
                     SWEEP_AMOUNTS));
 
-    private static final Map<Setting, Rule> PEPLUM_AMOUNTS = Map.of(
-            BODICE_WAY,
-            chosen(BodiceWay.BENCH, "The armhole is laid off from the level line."),
-            HEM,
-            worked(
-                    given -> given.body()
-                            .find(Measure.ANKLE_GIRTH)
-                            .orElseThrow()
-                            .times(1.25)
-                            .plus(Amount.inches("back wider", 2))
-                            .atMost(given.amount(KNEE).minus(Amount.inches("tapers on", 1.5))),
-                    "A quarter more than the ankle, to pass the heel; the back {2} wider, and still narrower than the "
-                            + "knee."));
+    private static final Map<Setting, Rule> PEPLUM_AMOUNTS = Map.ofEntries(
+            entry(BODICE_WAY, chosen(BodiceWay.BENCH, "The armhole is laid off from the level line.")),
+            entry(HIP_EASE, inches(2, "{0.5} in each quarter.")),
+            entry(HIP_ALLOCATION, inches(0, "Front and back alike.")),
+            entry(
+                    CROTCH_DEPTH,
+                    worked(given -> given.body().find(Measure.BODY_RISE).orElseThrow(), "As deep as the rise, as taped.")),
+            entry(
+                    HEM,
+                    worked(
+                            given -> given.body()
+                                    .find(Measure.ANKLE_GIRTH)
+                                    .orElseThrow()
+                                    .times(1.25)
+                                    .plus(Amount.inches("back wider", 2)),
+                            "A quarter more than the ankle, to pass the heel; the back {2} wider.")));
 
     private static final Cut PEPLUM = Cut.of(
                     "peplum-jumpsuit",
@@ -206,12 +242,12 @@ final class JumpsuitCuts {
                                     entry(
                                             HEM,
                                             worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
-                                    entry(NECK_WIDTH, inches(3, "Half of {6}.")),
-                                    entry(BACK_NECK_DEPTH, inches(1, "{1} down behind.")),
-                                    entry(FRONT_NECK_DEPTH, inches(6, "Opened to {6} in front.")),
+                                    entry(NECK_WIDTH, Rule.inProportion(Amount.byHabit(3), "Half of {6}.")),
+                                    entry(BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1), "{1} down behind.")),
+                                    entry(FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(6), "Opened to {6} in front.")),
                                     entry(FACING_HEIGHT, inches(3, "{3} deep.")),
-                                    entry(SLEEVE_LONG, inches(12.5, "To the elbow.")),
-                                    entry(SLEEVE_OPENING, inches(14, "{14} round.")),
+                                    entry(SLEEVE_LONG, Rule.inProportion(Amount.byHabit(12.5), "To the elbow.")),
+                                    entry(SLEEVE_OPENING, Rule.inProportion(Amount.byHabit(14), "{14} round.")),
                                     entry(SIDE_ALLOWANCE, inches(0.5, "{0.5}.")),
                                     entry(HEM_ALLOWANCE, inches(1, "{1} turned."))))
                     .and(Parts.BODICE)

@@ -1,5 +1,7 @@
 package brightplumb.core.garment;
 
+import static brightplumb.core.rule.BodiceSettings.NECK_EASE;
+import static brightplumb.core.rule.BodiceSettings.NECK_FIT;
 import static brightplumb.core.measure.Measure.*;
 import static brightplumb.core.rule.AllowanceSettings.*;
 import static brightplumb.core.rule.BodiceSettings.*;
@@ -25,6 +27,8 @@ import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.working.Amount;
+import brightplumb.core.rule.NeckFit;
+import brightplumb.core.rule.Given;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,8 +72,8 @@ final class SuitCuts {
                             "Round-neck bodysuit",
                             "Round at the neck, without sleeves, fastened with studs between the legs.",
                             Map.of(
-                                    BACK_NECK_DEPTH, inches(1.5, "{1.5} behind."),
-                                    FRONT_NECK_DEPTH, inches(3, "Round, {3} in front.")))
+                                    BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1.5), "{1.5} behind."),
+                                    FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(3), "Round, {3} in front.")))
                     .made(Operations.ZIP, Operations.BIAS_BINDING, Operations.CROTCH_STRIP)
                     .in(STRETCH)
                     .sewn(Sequence.SIDES_LAST)
@@ -87,9 +91,21 @@ final class SuitCuts {
                             "Of stretch net, with a funnel at the neck and sleeves over the hands; without sleeves, "
                                     + "an inner layer.",
                             Map.of(
-                                    NECK_WIDTH, inches(2.75, "Close: the funnel stands on it."),
-                                    FRONT_NECK_DEPTH, inches(3, "{3} in front."),
-                                    BACK_NECK_DEPTH, inches(1.5, "{1.5} behind."),
+                                    NECK_WIDTH, Rule.inProportion(Amount.byHabit(2.75), "Close: the funnel stands on it."),
+                                    FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(3), "{3} in front."),
+                                    BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1.5), "{1.5} behind."),
+                                    NECK_FIT,
+                                            choosing(
+                                                    given -> given.body()
+                                                                    .find(NECK_GIRTH)
+                                                                    .isPresent()
+                                                            ? NeckFit.CLOSE
+                                                            : NeckFit.DRAWN,
+                                                    "Close, by the tape round the neck where it was taken."),
+                                    NECK_EASE,
+                                            worked(
+                                                    SuitCuts::roundTheHead,
+                                                    "{0.75}, to turn the head, or as much more as lets it through."),
                                     CROTCH_WIDTH, inches(1.5, "A strip {3} wide.")))
                     .made(
                             Operations.ZIP,
@@ -116,6 +132,7 @@ final class SuitCuts {
                                                             .orElseThrow()
                                                             .plus(Amount.inches("deeper than the rise", 1)),
                                                     "The rise and {1}."),
+                                    NECK_FIT, chosen(NeckFit.DRAWN, "As wide and deep as its amounts say."),
                                     BACK_END, inches(5, "{5} below the front's end."),
                                     CROTCH_WIDTH_BACK, inches(2, "Wider behind, for the studs.")))),
             suit(
@@ -123,9 +140,9 @@ final class SuitCuts {
                             "Swim bodysuit",
                             "Straps {2} wide, deep behind to get in by, the legs bound flat.",
                             Map.of(
-                                    STRAP, inches(2, "{2} wide when it is finished."),
-                                    FRONT_NECK_DEPTH, inches(5, "{5} in front."),
-                                    BACK_NECK_DEPTH, inches(8, "Deep behind: it is the way in."),
+                                    STRAP, Rule.inProportion(Amount.byHabit(2), "{2} wide when it is finished."),
+                                    FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(5), "{5} in front."),
+                                    BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(8), "Deep behind: it is the way in."),
                                     FASTENING,
                                             chosen(CrotchFastening.SEWN, "Cloth that stretches so far needs no studs."),
                                     CROTCH_WIDTH, inches(1.5, "A strip {3} wide."),
@@ -169,6 +186,18 @@ final class SuitCuts {
                                                     "The rise and {3}.")))));
 
     private SuitCuts() {}
+
+    /** What the neckline of a funnel is longer than the neck: pulled wide, it passes the head. */
+    private static Amount roundTheHead(Given given) {
+        Amount turning = Amount.byHabit(0.75);
+        return given.body()
+                .find(HEAD_GIRTH)
+                .flatMap(head -> given.body()
+                        .find(NECK_GIRTH)
+                        .map(neck -> head.over(1 + given.cloth().stretch()).minus(neck)))
+                .map(asked -> asked.atLeast(turning))
+                .orElse(turning);
+    }
 
     private static Cut suit(String id, String title, String about, Map<Setting, Rule> defaults) {
         Map<Setting, Rule> all = new HashMap<>(defaults);

@@ -83,12 +83,11 @@ public final class Paper {
     }
 
     /**
-     * Takes back what was worked out for a line that is drawn otherwise now: its steps, with what they drew, and its
-     * facts.
+     * Takes back the steps of a line that is drawn otherwise now, with what they drew. What was found stays known, as
+     * settings are told by it.
      */
     public void takeBack(Set<Fact> names) {
         steps.removeIf(step -> names.contains(step.fact()));
-        facts.keySet().removeAll(names);
     }
 
     /** An amount that was kept as a fact earlier in the draft. */

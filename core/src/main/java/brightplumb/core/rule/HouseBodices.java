@@ -33,9 +33,9 @@ final class HouseBodices {
 
     /** From the shoulder down to the bust. */
     static final Map<Setting, Rule> RULES = Map.ofEntries(
-            entry(NECK_WIDTH, inches(3, "A round neck, clear of the neck's base.")),
-            entry(FRONT_NECK_DEPTH, inches(3, "To the pit of the neck, or a little below.")),
-            entry(BACK_NECK_DEPTH, inches(1, "Behind, the neck is higher.")),
+            entry(NECK_WIDTH, Rule.inProportion(Amount.byHabit(3), "A round neck, clear of the neck's base.")),
+            entry(FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(3), "To the pit of the neck, or a little below.")),
+            entry(BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1), "Behind, the neck is higher.")),
             entry(NECK_FIT, chosen(NeckFit.DRAWN, "As wide and deep as its amounts say.")),
             entry(NECK_EASE, inches(0.75, "{0.75}, to turn the head.")),
             entry(SHOULDER_SLOPE, inches(1, "The shoulder falls {1} from neck to end.")),

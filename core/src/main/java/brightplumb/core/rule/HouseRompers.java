@@ -50,8 +50,8 @@ final class HouseRompers {
         // It is sewn shut between the legs, and nothing laps there.
         rules.keySet().removeAll(Set.of(SuitSettings.FASTENING, SuitSettings.CROTCH_LAP));
         rules.putAll(Map.ofEntries(
-                entry(NECK_WIDTH, inches(4, "Wide enough for the hips to go through: it opens nowhere else.")),
-                entry(FRONT_NECK_DEPTH, inches(7, "Deep enough for the hips to go through.")),
+                entry(NECK_WIDTH, Rule.inProportion(Amount.byHabit(4), "Wide enough for the hips to go through: it opens nowhere else.")),
+                entry(FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(7), "Deep enough for the hips to go through.")),
                 entry(
                         BACK_NECK_DEPTH,
                         worked(given -> given.amount(FRONT_NECK_DEPTH), "Front and back from one pattern.")),
@@ -65,7 +65,7 @@ final class HouseRompers {
                                 HouseRompers::hipEase,
                                 "None where the cloth gives; more where the thigh would not go through the "
                                         + "leg that falls plumb from the hip.")),
-                entry(STRAP, inches(1.5, "{1.5} wide when it is finished.")),
+                entry(STRAP, Rule.inProportion(Amount.byHabit(1.5), "{1.5} wide when it is finished.")),
                 entry(
                         ARMHOLE_HOLLOW_BACK,
                         worked(given -> given.amount(ARMHOLE_HOLLOW_FRONT), "Front and back from one pattern.")),

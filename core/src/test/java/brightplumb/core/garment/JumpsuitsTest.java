@@ -1,5 +1,6 @@
 package brightplumb.core.garment;
 
+import brightplumb.core.working.Fact;
 import static brightplumb.core.garment.OnePiece.INCH;
 import static brightplumb.core.garment.OnePiece.check;
 import static brightplumb.core.garment.OnePiece.fact;
@@ -321,5 +322,42 @@ class JumpsuitsTest {
                     .as(cut)
                     .isCloseTo(quarter, within(1e-6));
         }
+    }
+
+    /** The recipes' own numbers, common practice: hip 40, waist 28, bust 38, knee 15, ankle 9, rise 10¾ in. */
+    @ParameterizedTest
+    @CsvSource({
+        "sleeved-playsuit, crotch.depth, 11.5",
+        "sleeved-playsuit, hip.quarter.front, 11",
+        "sleeved-playsuit, hip.quarter.back, 11",
+        "sleeved-playsuit, bust.quarter, 9.5",
+        "sleeved-playsuit, waist.quarter, 7.5",
+        "sleeved-playsuit, crotch.extension.front, 2.5",
+        "sleeved-playsuit, crotch.extension.back, 4.5",
+        "sleeved-playsuit, fork.drop, 0",
+        "sleeved-playsuit, hem.width.front, 7.5",
+        "sleeved-playsuit, hem.width.back, 9.5",
+        "peplum-jumpsuit, crotch.depth, 10.75",
+        "peplum-jumpsuit, hip.quarter.front, 10.5",
+        "peplum-jumpsuit, crotch.extension.front, 2.625",
+        "peplum-jumpsuit, crotch.extension.back, 4.625",
+        "peplum-jumpsuit, knee.width.front, 7.5",
+        "peplum-jumpsuit, knee.width.back, 9.5",
+        "peplum-jumpsuit, hem.girth, 13.25",
+        "sweep-jumpsuit, crotch.depth, 13.5",
+        "sweep-jumpsuit, hip.quarter.front, 10",
+        "sweep-jumpsuit, waist.quarter, 8",
+        "sweep-jumpsuit, bust.quarter, 10",
+        "sweep-jumpsuit, crotch.extension.front, 2",
+        "sweep-jumpsuit, crotch.extension.back, 4"
+    })
+    void a_recipe_s_numbers_come_out_by_its_bench(String cut, String step, double inches) {
+        Map<Measure, Double> mm = OnePiece.her();
+        mm.put(Measure.HIP_GIRTH, 40 * OnePiece.INCH);
+        mm.put(Measure.KNEE_GIRTH, 15 * OnePiece.INCH);
+        mm.put(Measure.ANKLE_GIRTH, 9 * OnePiece.INCH);
+        Drafted drafted = Drafting.draft(DraftRequest.of(cut, "bench", Sheet.ofMillimetres(mm), Map.of(), null));
+        double found = drafted.draft().told(new Fact(step)).orElseThrow().value();
+        assertThat(found / OnePiece.INCH).isCloseTo(inches, within(0.03));
     }
 }

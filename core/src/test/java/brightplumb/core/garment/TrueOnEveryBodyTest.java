@@ -12,6 +12,7 @@ import brightplumb.core.geometry.Segment;
 import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.Sheet;
+import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.Dart;
 import brightplumb.core.pattern.EdgeRole;
 import brightplumb.core.pattern.End;
@@ -300,6 +301,33 @@ class TrueOnEveryBodyTest {
                 .fact(Fact.LENGTH)
                 .value();
         assertThat(grown).isEqualTo(600);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "sleeved-playsuit, neck.width, 3",
+        "sleeved-playsuit, neck.depth.front, 6",
+        "sleeved-playsuit, sleeve.length, 12.5",
+        "round-neck-bodysuit, neck.width, 3",
+        "swim-bodysuit, neck.depth.back, 8",
+        "pull-on-romper, neck.depth.front, 7",
+        "peplum-jumpsuit, peplum.length, 9"
+    })
+    void what_fits_a_grown_woman_is_in_proportion_on_a_child(String cut, String step, double inches) {
+        double share = 620 / 1016.0;
+        assertThat(told(cut, step, body(520, 580, 125, 170, 620, 1100))).isCloseTo(inches * share, within(0.01));
+        assertThat(told(cut, step, body(720, 980, 205, 270, 1000, 1680))).isCloseTo(inches, within(0.01));
+    }
+
+    private static double told(String cut, String step, Sheet sheet) {
+        Draft draft = drafted(cut, null, sheet, Map.of()).draft();
+        return draft.steps().stream()
+                        .filter(s -> s.fact().id().equals(step))
+                        .findFirst()
+                        .orElseThrow()
+                        .amount()
+                        .value()
+                / 25.4;
     }
 
     /**

@@ -18,6 +18,7 @@ import brightplumb.core.table.Rank;
 import brightplumb.core.table.StepId;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
+import brightplumb.core.working.Amount;
 import java.util.List;
 import java.util.Map;
 
@@ -48,7 +49,7 @@ public final class Slit implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(SLIT, Rule.inches(8, "{8} at knee length, to step by."));
+        return Map.of(SLIT, Rule.inProportion(Amount.byHabit(8), "{8} at knee length, to step by."));
     }
 
     @Override

@@ -131,7 +131,7 @@ public final class Peplum implements Operation {
 
     @Override
     public Map<Setting, Rule> asks() {
-        return Map.of(PEPLUM_LENGTH, Rule.inches(9, "{9}, to the waist or a little above."));
+        return Map.of(PEPLUM_LENGTH, Rule.inProportion(Amount.byHabit(9), "{9}, to the waist or a little above."));
     }
 
     @Override
