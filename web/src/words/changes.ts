@@ -23,12 +23,10 @@ export function changesOf(
           : setting?.kind === 'ratio'
             ? `${Math.round(Number(v) * 100)} %`
             : write(Number(v));
-    changes.push({
-      key,
-      title: setting?.title ?? key,
-      from: said(setting?.kind === 'choice' ? now?.choice : now?.value),
-      to: value === null ? 'by its way' : said(value),
-    });
+    const from = said(setting?.kind === 'choice' ? now?.choice : now?.value);
+    const to = value === null ? 'by its way' : said(value);
+    // What is held as it was worn does not change.
+    if (from !== to) changes.push({ key, title: setting?.title ?? key, from, to });
   }
   if (remedy.clothWidth) {
     changes.push({

@@ -4,6 +4,7 @@ import brightplumb.core.measure.Sentence;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.SettingValue;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -23,6 +24,11 @@ public record Remark(
     /** A remark in words that hold their lengths in braces. */
     Remark(String id, String seen, Half panel, Place place, String cause, String correction, Change change) {
         this(id, seen, panel, place, Sentence.of(cause), Sentence.of(correction), change);
+    }
+
+    /** The same remark, by which what was solved stays as it was worn: it moves what it names and nothing else. */
+    Remark holding(List<Setting> solved) {
+        return new Remark(id, seen, panel, place, cause, correction, worn -> worn.holding(solved, change.on(worn)));
     }
 
     /** How a remark changes a draft. */

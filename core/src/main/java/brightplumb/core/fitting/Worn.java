@@ -8,6 +8,7 @@ import brightplumb.core.rule.SettingValue;
 import brightplumb.core.rule.Settings;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.CheckId;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -34,6 +35,20 @@ public record Worn(Draft draft, Settings set, List<Check> checks) {
         double now = effectiveAmount(setting);
         double then = Math.max(setting.least(), Math.min(setting.most(), now + inches * Length.INCH));
         return Math.abs(then - now) < 0.5 ? Map.of() : Map.of(setting, setting.value(then));
+    }
+
+    /**
+     * A change with what was solved as it was worn: else the solver would answer the change with another.
+     *
+     * @param solved what a draft finds, or moves from where its way has it
+     */
+    Map<Setting, SettingValue> holding(List<Setting> solved, Map<Setting, SettingValue> change) {
+        if (change.isEmpty()) {
+            return change;
+        }
+        Map<Setting, SettingValue> held = new HashMap<>(change);
+        solved.forEach(setting -> held.computeIfAbsent(setting, s -> s.value(effectiveAmount(s))));
+        return held;
     }
 
     /** What an inspection asked for, mm; 0 where it was not made. */

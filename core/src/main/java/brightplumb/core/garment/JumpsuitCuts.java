@@ -166,7 +166,9 @@ final class JumpsuitCuts {
             entry(HIP_ALLOCATION, inches(0, "Front and back alike.")),
             entry(
                     CROTCH_DEPTH,
-                    worked(given -> given.body().find(Measure.BODY_RISE).orElseThrow(), "As deep as the rise, as taped.")),
+                    worked(
+                            given -> given.body().find(Measure.BODY_RISE).orElseThrow(),
+                            "As deep as the rise, as taped.")),
             entry(
                     HEM,
                     worked(
@@ -244,7 +246,9 @@ final class JumpsuitCuts {
                                             worked(given -> given.amount(KNEE), "As wide at the hem as at the knee.")),
                                     entry(NECK_WIDTH, Rule.inProportion(Amount.byHabit(3), "Half of {6}.")),
                                     entry(BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1), "{1} down behind.")),
-                                    entry(FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(6), "Opened to {6} in front.")),
+                                    entry(
+                                            FRONT_NECK_DEPTH,
+                                            Rule.inProportion(Amount.byHabit(6), "Opened to {6} in front.")),
                                     entry(FACING_HEIGHT, inches(3, "{3} deep.")),
                                     entry(SLEEVE_LONG, Rule.inProportion(Amount.byHabit(12.5), "To the elbow.")),
                                     entry(SLEEVE_OPENING, Rule.inProportion(Amount.byHabit(14), "{14} round.")),

@@ -1,10 +1,10 @@
 package brightplumb.core.garment;
 
-import static brightplumb.core.rule.BodiceSettings.NECK_EASE;
-import static brightplumb.core.rule.BodiceSettings.NECK_FIT;
 import static brightplumb.core.measure.Measure.*;
 import static brightplumb.core.rule.AllowanceSettings.*;
 import static brightplumb.core.rule.BodiceSettings.*;
+import static brightplumb.core.rule.BodiceSettings.NECK_EASE;
+import static brightplumb.core.rule.BodiceSettings.NECK_FIT;
 import static brightplumb.core.rule.ClosureSettings.CLOSURE;
 import static brightplumb.core.rule.CrotchSettings.CROTCH_DEPTH;
 import static brightplumb.core.rule.CrotchSettings.RISE_EASE;
@@ -22,13 +22,13 @@ import brightplumb.core.rule.ArmholeRule;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.CrotchFastening;
+import brightplumb.core.rule.Given;
+import brightplumb.core.rule.NeckFit;
 import brightplumb.core.rule.Rule;
 import brightplumb.core.rule.Setting;
 import brightplumb.core.rule.Way;
 import brightplumb.core.rule.Ways;
 import brightplumb.core.working.Amount;
-import brightplumb.core.rule.NeckFit;
-import brightplumb.core.rule.Given;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,7 +91,8 @@ final class SuitCuts {
                             "Of stretch net, with a funnel at the neck and sleeves over the hands; without sleeves, "
                                     + "an inner layer.",
                             Map.of(
-                                    NECK_WIDTH, Rule.inProportion(Amount.byHabit(2.75), "Close: the funnel stands on it."),
+                                    NECK_WIDTH,
+                                            Rule.inProportion(Amount.byHabit(2.75), "Close: the funnel stands on it."),
                                     FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(3), "{3} in front."),
                                     BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(1.5), "{1.5} behind."),
                                     NECK_FIT,
@@ -142,7 +143,8 @@ final class SuitCuts {
                             Map.of(
                                     STRAP, Rule.inProportion(Amount.byHabit(2), "{2} wide when it is finished."),
                                     FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(5), "{5} in front."),
-                                    BACK_NECK_DEPTH, Rule.inProportion(Amount.byHabit(8), "Deep behind: it is the way in."),
+                                    BACK_NECK_DEPTH,
+                                            Rule.inProportion(Amount.byHabit(8), "Deep behind: it is the way in."),
                                     FASTENING,
                                             chosen(CrotchFastening.SEWN, "Cloth that stretches so far needs no studs."),
                                     CROTCH_WIDTH, inches(1.5, "A strip {3} wide."),

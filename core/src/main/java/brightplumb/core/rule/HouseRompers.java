@@ -50,8 +50,13 @@ final class HouseRompers {
         // It is sewn shut between the legs, and nothing laps there.
         rules.keySet().removeAll(Set.of(SuitSettings.FASTENING, SuitSettings.CROTCH_LAP));
         rules.putAll(Map.ofEntries(
-                entry(NECK_WIDTH, Rule.inProportion(Amount.byHabit(4), "Wide enough for the hips to go through: it opens nowhere else.")),
-                entry(FRONT_NECK_DEPTH, Rule.inProportion(Amount.byHabit(7), "Deep enough for the hips to go through.")),
+                entry(
+                        NECK_WIDTH,
+                        Rule.inProportion(
+                                Amount.byHabit(4), "Wide enough for the hips to go through: it opens nowhere else.")),
+                entry(
+                        FRONT_NECK_DEPTH,
+                        Rule.inProportion(Amount.byHabit(7), "Deep enough for the hips to go through.")),
                 entry(
                         BACK_NECK_DEPTH,
                         worked(given -> given.amount(FRONT_NECK_DEPTH), "Front and back from one pattern.")),

@@ -1,6 +1,5 @@
 package brightplumb.core.garment;
 
-import brightplumb.core.working.Fact;
 import static brightplumb.core.garment.OnePiece.INCH;
 import static brightplumb.core.garment.OnePiece.check;
 import static brightplumb.core.garment.OnePiece.fact;
@@ -26,6 +25,7 @@ import brightplumb.core.style.sweep.SweepFacts;
 import brightplumb.core.table.Check;
 import brightplumb.core.table.Inspected;
 import brightplumb.core.table.Verdict;
+import brightplumb.core.working.Fact;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;

@@ -60,4 +60,25 @@ class LegFittingTest {
         assertThat(said(draft("classic-trousers", Map.of()), "legs-twist").settings())
                 .isEmpty();
     }
+
+    @Test
+    void a_correction_moves_what_it_names_and_holds_the_rest_as_it_was_worn() {
+        Drafted worn = draft("classic-trousers", Map.of());
+        Drafted corrected = draft(
+                "classic-trousers",
+                SettingValue.told(said(worn, "legs-bags-under-seat").settings()));
+        assertThat(value(corrected, "crotch.extension.back"))
+                .isCloseTo(value(worn, "crotch.extension.back") - 12.7, within(1e-6));
+        assertThat(value(corrected, "back.rise")).isCloseTo(value(worn, "back.rise"), within(1e-6));
+        Drafted dropped = draft(
+                "classic-trousers",
+                SettingValue.told(said(worn, "legs-folds-below-front-waist").settings()));
+        assertThat(value(dropped, "back.rise")).isCloseTo(value(worn, "back.rise"), within(1e-6));
+        assertThat(value(dropped, "crotch.extension.back"))
+                .isCloseTo(value(worn, "crotch.extension.back"), within(1e-6));
+    }
+
+    private static double value(Drafted drafted, String fact) {
+        return drafted.draft().fact(new Fact(fact)).value();
+    }
 }

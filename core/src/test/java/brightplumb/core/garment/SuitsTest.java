@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import brightplumb.core.geometry.Cubic;
 import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Outlines;
 import brightplumb.core.geometry.Point;
@@ -265,5 +266,32 @@ class SuitsTest {
                         .draft()
                         .notices())
                 .anyMatch(n -> n.id().equals("shoulder-beyond-bust"));
+    }
+
+    /** Twelve millimetres, as of every curve that is bound: what bends tighter says so. */
+    @Test
+    void a_leg_line_that_bends_round_less_than_twelve_millimetres_says_so() {
+        int said = 0;
+        int smooth = 0;
+        for (String cut : List.of("round-neck-bodysuit", "funnel-bodysuit", "swim-bodysuit")) {
+            for (double share : new double[] {0.4, 0.6, 0.82, 0.9}) {
+                Drafted drafted = Drafting.drawn(DraftRequest.of(
+                        cut, null, Bodies.withDepths(Bodies.all().get(40)), Map.of("legShareFront", share), null));
+                double tightest = drafted.draft().panel(Panel.FRONT).require(EdgeRole.LEG).run().stream()
+                        .filter(Cubic.class::isInstance)
+                        .mapToDouble(s -> ((Cubic) s).tightest(200))
+                        .min()
+                        .orElseThrow();
+                boolean noticed =
+                        drafted.draft().notices().stream().anyMatch(n -> n.id().equals("hooked-leg-line.front"));
+                if (Math.abs(tightest - 12) > 0.2) {
+                    assertThat(noticed).as(cut + " " + share + " " + tightest).isEqualTo(tightest < 12);
+                }
+                said += noticed ? 1 : 0;
+                smooth += noticed ? 0 : 1;
+            }
+        }
+        assertThat(said).isPositive();
+        assertThat(smooth).isPositive();
     }
 }

@@ -21,6 +21,7 @@ import brightplumb.core.measure.Measure;
 import brightplumb.core.measure.Refusal;
 import brightplumb.core.measure.TapeWriter;
 import brightplumb.core.paper.Draft;
+import brightplumb.core.paper.Notice;
 import brightplumb.core.paper.Paper;
 import brightplumb.core.pattern.Half;
 import brightplumb.core.pattern.Notches;
@@ -194,6 +195,13 @@ final class BodysuitBlock {
                 guide.as(SuitFacts.LEG_GUIDE.of(panel), panel.id() + " leg guide"),
                 panel.title() + " leg curve passes the corner by",
                 set.why(panel == Half.FRONT ? LEG_SHARE_FRONT : LEG_SHARE_BACK));
+        if (curve.hooks()) {
+            paper.notice(Notice.of(
+                    "hooked-leg-line." + panel.id(),
+                    "The " + panel.id()
+                            + " leg line bends round less than {12 mm}: cloth and binding will pull there. Let it pass "
+                            + "nearer to the straight line, or meet the side lower."));
+        }
         List<Segment> leg = new ArrayList<>(curve.run());
         leg.add(new Line(strip, Point.of(half.value(), end.value())));
         List<Segment> down = side.downTo(corner.y());
