@@ -72,7 +72,7 @@ class FromTapeToPaperTest {
         Browser.hang(page, "Straight skirt", "Ferry skirt");
         page.getByTestId("draft-paper").waitFor();
         assertThat(heading(page, "The working")).isVisible();
-        assertThat(page.getByText("Sixteen true")).isVisible();
+        assertThat(page.getByText("Seventeen true")).isVisible();
 
         // Step through
         page.keyboard().press("]");

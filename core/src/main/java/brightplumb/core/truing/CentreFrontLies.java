@@ -60,8 +60,8 @@ final class CentreFrontLies {
                 0,
                 0,
                 verdict == Verdict.TRUE
-                        ? "The centre front lies where the waist of a body does."
-                        : "The centre front lies further off than the waist of a body does.",
+                        ? "At the waist the centre front lies as low and as far out as a body asks."
+                        : "At the waist the centre front lies further off than a body asks.",
                 verdict == Verdict.TRUE ? "" : waist.why(),
                 verdict == Verdict.TRUE ? List.of() : List.of(waist.back(on)),
                 waist);
