@@ -31,6 +31,12 @@ public record Longest(double length, Lay lay, String stops) {
 
     private static final int TRIES = 200;
 
+    /** A lay of a longer garment may fall better: so much further than the longest that was found is tried, mm. */
+    private static final double[] FURTHER = {6, 12, 25, 50, 75};
+
+    /** How often that is tried, so that it takes some seconds at the most. */
+    private static final int MOST_FURTHER = 12;
+
     /** How a length came out: how it lies, or what keeps it from being cut; whether it cannot even be drafted. */
     private record Tried(Lay lay, String stops, boolean drafted) {}
 
@@ -73,7 +79,25 @@ public record Longest(double length, Lay lay, String stops) {
         if (best == null) {
             throw new Refusal(new FieldPath("lay.along"), "Not even the shortest can be cut from this cloth: " + stops);
         }
-        return new Longest(longest, best.lay(), stops);
+        return further(new Longest(longest, best.lay(), stops), request, cloth, asked, along, wanted);
+    }
+
+    /** Whether a lay fits is no matter of length alone: longer ones are tried beyond the first that does not. */
+    private static Longest further(
+            Longest found, DraftRequest request, Cloth cloth, Lays.Asked asked, double along, Wanted wanted) {
+        Longest longest = found;
+        int step = 0;
+        for (int i = 0; i < MOST_FURTHER && step < FURTHER.length; i++) {
+            double at = longest.length() + FURTHER[step];
+            Tried tried = at > LENGTH.most() ? null : tried(request, cloth, asked, along, at, wanted);
+            if (tried == null || tried.lay() == null) {
+                step++;
+            } else {
+                longest = new Longest(at, tried.lay(), found.stops());
+                step = 0;
+            }
+        }
+        return longest;
     }
 
     private static double chosen(DraftRequest request) {

@@ -137,12 +137,15 @@ final class FlatSteps {
         }
         List<Shown> raw = new ArrayList<>();
         Set<String> roles = new LinkedHashSet<>();
+        Set<String> covered = new LinkedHashSet<>();
         for (Piece piece : draft.pieces()) {
             if (piece.layer() == Layer.SHELL && piece.edge(EdgeRole.HEM).isPresent()) {
                 for (Edge edge : piece.edges()) {
                     if (edge.end() == End.SEWN && liesOpen(piece, edge)) {
                         raw.add(new Shown(piece.id(), edge.run()));
                         roles.add(edge.role().spoken());
+                    } else if (ofTheShell(piece) && (edge.end() == End.SEWN || edge.end() == End.BOUND)) {
+                        covered.add(edge.role().spoken());
                     }
                 }
             }
@@ -157,7 +160,10 @@ final class FlatSteps {
                         Work.NEATEN,
                         "While the pieces lie flat: " + String.join(", ", roles)
                                 + (hems ? ", and hems that are turned once." : ".")
-                                + " What a band, a facing, a lining or a binding will cover stays as it is cut.")
+                                + (covered.isEmpty()
+                                        ? ""
+                                        : " What will be covered stays as it is cut: " + String.join(", ", covered)
+                                                + "."))
                 .on(raw.stream().map(Shown::piece))
                 .showing(raw)
                 .after(StepId.MARK, StepId.FUSE, StepId.DARTS));
@@ -185,8 +191,10 @@ final class FlatSteps {
         return seamed;
     }
 
+    /** A band covers the seam that it is sewn on with. */
     private static boolean ofTheShell(Piece piece) {
         return piece.layer() == Layer.SHELL
+                && !piece.panel().equals(Panel.BAND)
                 && (piece.panel().equals(Panel.SLEEVE)
                         || !piece.onBody().zones().isEmpty());
     }

@@ -14,6 +14,9 @@ public final class Tolerance {
     /** Two edges that are sewn to each other are one length: ⅛ in. Common practice, no source. */
     public static final double SEAM = Length.INCH / 8;
 
+    /** A curve that is sewn or bound and bends round less hooks: cloth pulls there. Common practice, no source. */
+    public static final double HOOK = 12;
+
     /** A difference that shows in a figure. */
     public static final double SHOWN = 0.05;
 

@@ -50,10 +50,10 @@ public final class LegFacts {
     /** The inseam of a panel, fork to hem. */
     public static final Fact INSEAM = new Fact("inseam");
 
-    /** Once round the knee, as drawn. */
     /** How far each seam edge was moved for a hem that a hand asked. */
     public static final Fact HEM_EDGE_MOVED = new Fact("hem.edge.moved");
 
+    /** Once round the knee, as drawn. */
     public static final Fact KNEE_GIRTH = girth("knee");
 
     private LegFacts() {}

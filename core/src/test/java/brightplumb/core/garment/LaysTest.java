@@ -350,6 +350,13 @@ class LaysTest {
         assertThat(fromLittle.length()).isBetween(700.0, 850.0);
         assertThat(fromMore.length()).isGreaterThan(fromLittle.length() + 130);
         assertThat(fromLittle.stops()).contains("reaches the end of the cloth");
+        for (double further : new double[] {6, 25, 50}) {
+            Map<String, Object> longer = Map.of("length", fromLittle.length() + further);
+            Drafted drafted = Drafting.draft(
+                    DraftRequest.of("straight-skirt", skirt.way().id(), skirt.sheet(), longer, skirt.cloth()));
+            Lay lay = Lays.compared(List.of(new Lays.Cutting("", drafted)), WIDE, QUICK.tries(200), Wanted.ALWAYS);
+            assertThat(Lays.buy(lay.length(), WIDE)).as("longer by " + further).isGreaterThan(850);
+        }
         assertThatThrownBy(() -> Longest.of(skirt, WIDE, QUICK, 90, Wanted.ALWAYS))
                 .isInstanceOfSatisfying(Refusal.class, r -> assertThat(field(r)).isEqualTo("lay.along"));
     }

@@ -7,6 +7,7 @@ import brightplumb.core.geometry.Parallel;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Tolerance;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -26,9 +27,6 @@ record CrotchSeam(List<Segment> run, double guide) {
      * choice.
      */
     static final double FLATTEST = 0.65;
-
-    /** A crotch curve that bends tighter than this is a hook: cloth pulls there, mm. Common practice, no source. */
-    static final double HOOK = 12;
 
     /** How many places along a curve are looked at for its tightest bend. */
     static final int PLACES = 24;
@@ -86,7 +84,7 @@ record CrotchSeam(List<Segment> run, double guide) {
     }
 
     boolean hooks() {
-        return curve().tightest(PLACES) < HOOK;
+        return curve().tightest(PLACES) < Tolerance.HOOK;
     }
 
     double length() {

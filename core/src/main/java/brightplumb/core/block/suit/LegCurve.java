@@ -5,6 +5,7 @@ import brightplumb.core.geometry.Curves;
 import brightplumb.core.geometry.Point;
 import brightplumb.core.geometry.Roots;
 import brightplumb.core.geometry.Segment;
+import brightplumb.core.pattern.Tolerance;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -21,9 +22,6 @@ record LegCurve(List<Segment> run, Point guide, double chord) {
     /** From this share of the straight line's distance on, one cubic would stand in a corner at its ends. */
     private static final double NEAR_THE_CHORD = 0.93;
 
-    /** The least radius, mm. Common practice, no source. */
-    private static final double HOOK = 12;
-
     private static final int PLACES = 48;
 
     private static final Point DOWN = Point.of(0, 1);
@@ -35,7 +33,7 @@ record LegCurve(List<Segment> run, Point guide, double chord) {
 
     /** Whether it bends round less than a cutter's least radius somewhere: there cloth pulls. */
     boolean hooks() {
-        return run.stream().anyMatch(s -> s instanceof Cubic curve && curve.tightest(PLACES) < HOOK);
+        return run.stream().anyMatch(s -> s instanceof Cubic curve && curve.tightest(PLACES) < Tolerance.HOOK);
     }
 
     /** How far from the corner the straight line from the side to the strip crosses the line at 45°, mm. */

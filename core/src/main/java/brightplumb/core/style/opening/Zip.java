@@ -5,6 +5,7 @@ import static brightplumb.core.rule.ClosureSettings.ZIP_LENGTH;
 
 import brightplumb.core.paper.Draft;
 import brightplumb.core.pattern.EdgeRole;
+import brightplumb.core.pattern.Panel;
 import brightplumb.core.pattern.Seam;
 import brightplumb.core.rule.Closure;
 import brightplumb.core.rule.Rule;
@@ -20,6 +21,7 @@ import brightplumb.core.table.StepId;
 import brightplumb.core.table.Supply;
 import brightplumb.core.table.Table;
 import brightplumb.core.table.Work;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -95,15 +97,15 @@ public final class Zip implements Operation {
 
     @Override
     public List<MakingStep> making(Draft after, Settings set) {
-        MakingStep zip = MakingStep.of(
-                        STEP,
-                        "Zip",
-                        Work.ZIP,
-                        "Baste the opening shut from its notch to the top; press it open as a seam. Try it on.",
-                        "Lay the zip face down on the pressed seam, its stop at the notch; baste, stitch both sides, "
-                                + "and unpick. What is measured here is measured from the sewn line, not from the "
-                                + "zip's edge.",
-                        "With a band, it may run through it: then the band is sewn on first and the zip after it.")
+        List<String> how = new ArrayList<>(List.of(
+                "Baste the opening shut from its notch to the top; press it open as a seam. Try it on.",
+                "Lay the zip face down on the pressed seam, its stop at the notch; baste, stitch both sides, "
+                        + "and unpick. What is measured here is measured from the sewn line, not from the "
+                        + "zip's edge."));
+        if (after.pieces().stream().anyMatch(p -> p.panel().equals(Panel.BAND))) {
+            how.add("It may run through the band: then the band is sewn on first and the zip after it.");
+        }
+        MakingStep zip = MakingStep.of(STEP, "Zip", Work.ZIP, how.toArray(String[]::new))
                 .sewing(Openings.seams(after, EdgeRole.CENTRE_BACK_ZIP))
                 .after(StepId.BAND)
                 .looking(Openings.figures(after, set))
