@@ -26,6 +26,7 @@ import brightplumb.core.rule.Cloth;
 import brightplumb.core.rule.Drape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
