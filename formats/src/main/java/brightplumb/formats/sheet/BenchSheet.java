@@ -197,9 +197,15 @@ public record BenchSheet(List<Panel> panels) {
                         case "hem" -> "hem at the " + before.spoken();
                         case "centre.back.zip" -> "zip end";
                         case "fly" -> "fly end";
-                        default -> "on the " + piece.centre();
+                        default -> centre(before) && centre(next) ? "on the " + piece.centre() : meeting(before, next);
                     };
             };
+        }
+
+        private static boolean centre(DrawnPattern.Edge edge) {
+            return edge.id().startsWith("centre")
+                    || edge.id().equals("crotch")
+                    || edge.id().equals("fly");
         }
 
         /** What a corner within an edge is called; null where the edge runs on. */
