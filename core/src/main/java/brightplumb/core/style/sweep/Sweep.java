@@ -159,7 +159,8 @@ public final class Sweep implements Operation {
         table.paper()
                 .fact(Amount.found("as the panels open", last.spread()).as(SweepFacts.SPREAD, "spread of the sweep"));
         table.paper().fact(Amount.found("as the sides lost", last.lost()).as(SweepFacts.SIDE_LOST, "side lost"));
-        Amount atWaist = Amount.found("2 × sin(angle ÷ 2) × bust point to waist", 2 * Math.sin(angle / 2) * -bust.y());
+        double toWaist = -bust.y();
+        Amount atWaist = Amount.found("2 × sin(angle ÷ 2) × bust point to waist", 2 * Math.sin(angle / 2) * toWaist);
         table.step(
                 before.fact(PanelFacts.WAIST_QUARTER).plus(atWaist).times(4).as(SweepFacts.WAIST, "opened waist"),
                 "Waist all round, opened",
